@@ -1,0 +1,50 @@
+import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Patch, Post, Query } from '@nestjs/common';
+import { LogCreate, MakeCreate, MakeUpdate } from '@arcus/contract';
+import { MakesService } from './makes.service.ts';
+
+@Controller('makes')
+export class MakesController {
+  constructor(private readonly makes: MakesService) {}
+
+  @Get()
+  list(@Query('archived') archived?: string) {
+    return this.makes.list(archived === 'true');
+  }
+
+  @Post()
+  create(@Body() make: MakeCreate) {
+    return this.makes.create(make);
+  }
+
+  @Get(':id')
+  one(@Param('id', ParseUUIDPipe) id: string) {
+    return this.makes.one(id);
+  }
+
+  @Patch(':id')
+  update(@Param('id', ParseUUIDPipe) id: string, @Body() patch: MakeUpdate) {
+    return this.makes.update(id, patch);
+  }
+
+  @Delete(':id')
+  @HttpCode(204)
+  archive(@Param('id', ParseUUIDPipe) id: string) {
+    return this.makes.archive(id, true);
+  }
+
+  @Post(':id/restore')
+  @HttpCode(204)
+  restore(@Param('id', ParseUUIDPipe) id: string) {
+    return this.makes.archive(id, false);
+  }
+
+  @Get(':id/log')
+  log(@Param('id', ParseUUIDPipe) id: string) {
+    return this.makes.log(id);
+  }
+
+  @Post(':id/log')
+  finish(@Param('id', ParseUUIDPipe) id: string, @Body() entry: LogCreate) {
+    return this.makes.finish(id, entry);
+  }
+}

@@ -1,0 +1,75 @@
+import { ArrayMaxSize, IsArray, IsIn, IsInt, IsObject, IsOptional, IsString, IsUUID, MaxLength, Min } from 'class-validator';
+import { Day, Name, Note } from './validators.ts';
+
+export const STATIONS = ['measure', 'shape', 'cloth', 'chalk', 'sew', 'wear'] as const;
+export type Station = (typeof STATIONS)[number];
+export const VERDICTS = ['love', 'wear', 'mend', 'pass-on'] as const;
+
+export class MakeCreate {
+  @Name() name: string;
+  @IsString() @MaxLength(60) construction: string;
+  @IsUUID() personId: string;
+  @IsOptional() @IsUUID() clothId?: string;
+  @IsOptional() @IsUUID() elasticId?: string;
+  @IsOptional() @IsObject() choices?: Record<string, number | string | boolean>;
+  @IsOptional() @Day() dueOn?: string;
+}
+
+/** Everything optional but the version it was read at; null takes a thing away again. */
+export class MakeUpdate {
+  @IsInt() @Min(1) version: number;
+  @IsOptional() @Name() name?: string;
+  @IsOptional() @IsUUID() personId?: string;
+  @IsOptional() @IsUUID() clothId?: string | null;
+  @IsOptional() @IsUUID() elasticId?: string | null;
+  @IsOptional() @IsObject() choices?: Record<string, number | string | boolean>;
+  @IsOptional() @Day() dueOn?: string | null;
+  @IsOptional() @IsIn(STATIONS) station?: Station;
+  /** Ids of ticked marks and steps, and of stations passed: "chalk:skirt:hem", "sew:sides", "station:shape". */
+  @IsOptional() @IsArray() @ArrayMaxSize(500) @IsString({ each: true }) @MaxLength(120, { each: true }) done?: string[];
+}
+
+/** What really came out, kept beside what was planned. Actuals: quantity id to figure (mm, ratio, count, minutes). */
+export class LogCreate {
+  @Day() finishedOn: string;
+  @IsIn(VERDICTS) verdict: (typeof VERDICTS)[number];
+  @IsObject() actuals: Record<string, number>;
+  @Note() note?: string;
+  @Note() nextTime?: string;
+}
+
+export interface MakeSummary {
+  /** The docket as last worked out: quantity id to figure. */
+  figures: Record<string, number>;
+  verdict: 'ok' | 'tight' | 'caution' | 'stop' | 'unmakeable';
+  says: string;
+}
+
+export interface MakeView {
+  id: string;
+  name: string;
+  construction: string;
+  personId: string;
+  clothId: string | null;
+  elasticId: string | null;
+  choices: Record<string, number | string | boolean>;
+  dueOn: string | null;
+  station: Station;
+  done: string[];
+  version: number;
+  archived: boolean;
+  finishedOn: string | null;
+  summary: MakeSummary;
+  updatedAt: string;
+}
+
+export interface LogView {
+  id: number;
+  makeId: string;
+  finishedOn: string;
+  verdict: (typeof VERDICTS)[number];
+  actuals: Record<string, number>;
+  planned: Record<string, number>;
+  note: string;
+  nextTime: string;
+}

@@ -1,0 +1,47 @@
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsInt, IsOptional, IsString, MaxLength, Min, ValidateNested } from 'class-validator';
+import { Day, Figure, Name, Note } from './validators.ts';
+
+export class PersonCreate {
+  @Name() name: string;
+  @Note() note?: string;
+  @IsOptional() @IsBoolean() child?: boolean;
+}
+
+export class PersonUpdate {
+  @IsInt() @Min(1) version: number;
+  @IsOptional() @Name() name?: string;
+  @Note() note?: string;
+  @IsOptional() @IsBoolean() child?: boolean;
+}
+
+/** One line of the measure ledger: nothing is overwritten, the newest of each kind counts. Value mm. */
+export class MeasureEntry {
+  @IsString() @MaxLength(60) measure: string;
+  @Figure(1, 5000) value: number;
+  @Day() takenOn: string;
+  @Note() note?: string;
+}
+
+export class MeasureEntries {
+  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(60) @ValidateNested({ each: true }) @Type(() => MeasureEntry) entries: MeasureEntry[];
+}
+
+export interface PersonView {
+  id: string;
+  name: string;
+  note: string;
+  child: boolean;
+  version: number;
+  archived: boolean;
+  /** The newest value of each measure, mm. */
+  body: Record<string, number>;
+}
+
+export interface MeasureView {
+  id: number;
+  measure: string;
+  value: number;
+  takenOn: string;
+  note: string;
+}

@@ -1,0 +1,15 @@
+import { applyDecorators } from './apply-decorators.ts';
+import { IsNumber, IsOptional, IsString, Matches, Max, MaxLength, Min, MinLength } from 'class-validator';
+
+const FINITE = { allowNaN: false, allowInfinity: false } as const;
+
+/** A finite number within bounds; text that looks like one is refused. */
+export const Figure = (min: number, max: number) => applyDecorators(IsNumber(FINITE), Min(min), Max(max));
+/** The same, left out at will. */
+export const OptionalFigure = (min: number, max: number) => applyDecorators(IsOptional(), Figure(min, max));
+/** A short text with something in it. */
+export const Name = () => applyDecorators(IsString(), MinLength(1), MaxLength(120), Matches(/\S/, { message: '$property must not be blank' }));
+/** A longer text, possibly empty. */
+export const Note = () => applyDecorators(IsOptional(), IsString(), MaxLength(4000));
+/** A calendar date, ISO 8601: 2027-05-14. */
+export const Day = () => applyDecorators(IsString(), Matches(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { message: '$property must be a date such as 2027-05-14' }));

@@ -1,0 +1,24 @@
+export type Verdict = 'ok' | 'tight' | 'caution' | 'stop';
+
+/** One way out of a stop or a caution: what it says, and what it changes in the request. */
+export interface WayOut {
+  says: string;
+  choices?: Record<string, number | string | boolean>;
+}
+
+/** What was looked at, how it stands, and what to do about it. */
+export interface Check {
+  id: string;
+  verdict: Verdict;
+  says: string;
+  /** The figures behind the verdict: mm, ratios, counts. */
+  numbers: Record<string, number>;
+  waysOut?: WayOut[];
+}
+
+const GRAVITY: Record<Verdict, number> = { ok: 0, tight: 1, caution: 2, stop: 3 };
+
+/** The gravest of several checks; undefined of none. */
+export function gravest(checks: readonly Check[]): Check | undefined {
+  return checks.reduce<Check | undefined>((worst, check) => (!worst || GRAVITY[check.verdict] > GRAVITY[worst.verdict] ? check : worst), undefined);
+}

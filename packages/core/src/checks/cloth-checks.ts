@@ -1,0 +1,74 @@
+import type { Worksheet } from '../plan/worksheet.ts';
+import type { Check } from './check.ts';
+
+/** A lining stops this much above the outer hem, mm (common practice, no source). */
+export const LINING_SHORTER = 50;
+
+/** Sheer cloth wants a lining. `lined` says whether the plan has one. */
+export function needsLining(sheet: Worksheet, lined: boolean): Check | undefined {
+  if (!sheet.cloth.sheer) return undefined;
+  if (lined) return { id: 'needs-lining', verdict: 'ok', says: `The cloth is sheer; the lining is planned, ${sheet.showLength(LINING_SHORTER)} shorter.`, numbers: { shorter: LINING_SHORTER } };
+  const canLine = sheet.hasChoice('lining') || sheet.hasChoice('underlay');
+  return {
+    id: 'needs-lining',
+    verdict: 'caution',
+    says: `The cloth is see-through: line it, same width or less full, ${sheet.showLength(LINING_SHORTER)} shorter than the outside.`,
+    numbers: { shorter: LINING_SHORTER },
+    ...(canLine ? { waysOut: [{ says: 'Add a lining', choices: { [sheet.hasChoice('lining') ? 'lining' : 'underlay']: true } }] } : {}),
+  };
+}
+
+/** Unwashed cloth is washed before it is cut, and more of it is bought. */
+export function prewash(sheet: Worksheet): Check {
+  const { prewashed, shrinkAlong, shrinkAcross } = sheet.cloth;
+  if (prewashed) return { id: 'prewash', verdict: 'ok', says: 'The cloth is washed: it is cut as it lies.', numbers: { shrinkAlong: 0, shrinkAcross: 0 } };
+  const share = (x: number) => `${Number((x * 100).toFixed(1))} %`;
+  return {
+    id: 'prewash',
+    verdict: 'caution',
+    says: `Wash, dry and press the cloth before you cut. It is reckoned to lose ${share(shrinkAlong)} in length and ${share(shrinkAcross)} in width; the length to buy allows for it.`,
+    numbers: { shrinkAlong, shrinkAcross },
+  };
+}
+
+/** Whether the pieces fit between the selvedges; says what the width decided. */
+export function clothWideEnough(sheet: Worksheet, widest: number, says?: string): Check {
+  const usable = sheet.usableWidth.value;
+  return {
+    id: 'cloth-wide-enough',
+    verdict: says ? 'caution' : 'ok',
+    says: says ?? `The widest piece takes ${sheet.showLength(widest, 'up')} of ${sheet.showLength(usable, 'down')} between the selvedges.`,
+    numbers: { widest, usable },
+  };
+}
+
+/** Whether the cloth in the cupboard is long enough. `needed` and `onHand` in mm, both as bought. */
+export function clothLongEnough(sheet: Worksheet, needed: number): Check | undefined {
+  const onHand = sheet.cloth.lengthOnHand;
+  if (onHand === undefined) return undefined;
+  const numbers = { needed, onHand, spare: onHand - needed };
+  if (needed <= onHand) return { id: 'cloth-long-enough', verdict: 'ok', says: `There is enough: ${sheet.showLength(needed, 'up')} needed, ${sheet.showLength(onHand, 'down')} in the cupboard.`, numbers };
+  return {
+    id: 'cloth-long-enough',
+    verdict: 'stop',
+    says: `There is too little cloth: ${sheet.showLength(needed, 'up')} needed, ${sheet.showLength(onHand, 'down')} in the cupboard. ${sheet.showLength(needed - onHand, 'up')} are missing.`,
+    numbers,
+    waysOut: [],
+  };
+}
+
+/** Hours a hem on the bias hangs before it is levelled (handbook 4, common practice). */
+export function hangHours(weight: 'light' | 'medium' | 'heavy'): number {
+  return weight === 'heavy' ? 48 : 24;
+}
+
+/** A circle hem drops where it hangs on the bias; it hangs before it is levelled. */
+export function hangBeforeHem(sheet: Worksheet): Check {
+  const hours = hangHours(sheet.cloth.weight);
+  return {
+    id: 'hang-before-hem',
+    verdict: 'caution',
+    says: `Let it hang ${hours} hours before you level the hem: parts of it hang on the bias and drop, 3 to 5 cm on loose cloth. Level from the floor.`,
+    numbers: { hours },
+  };
+}

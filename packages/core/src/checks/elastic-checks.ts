@@ -1,0 +1,60 @@
+import { STRETCH_RESERVE } from '../cloth/elastic.ts';
+import type { Quantity } from '../quantity/quantity.ts';
+import type { Worksheet } from '../plan/worksheet.ts';
+import type { Check, WayOut } from './check.ts';
+
+/** Shorter than the body by more than this digs in (common practice, no source). */
+const DIGS_IN = 0.2;
+/** The most for babies and small children (common practice, no source). */
+const DIGS_IN_SMALL = 0.05;
+/** A waist below this, mm, is taken as a small child's (about five years; common practice, no source). */
+export const SMALL_WAIST = 560;
+
+/** Whether the elastic stretches far enough to go on: girth to pass / finished <= greatest stretch x 0.95. */
+export function elasticStretch(sheet: Worksheet, needed: Quantity, waysOut: WayOut[]): Check {
+  const allowed = sheet.elastic.greatestStretch * STRETCH_RESERVE;
+  const fits = needed.value <= allowed + 1e-9;
+  return {
+    id: 'elastic-stretch',
+    verdict: fits ? (needed.value > allowed * 0.97 ? 'tight' : 'ok') : 'stop',
+    says: fits
+      ? `The elastic stretches enough to go on: ${needed.value.toFixed(2)} times its length, ${allowed.toFixed(2)} can be counted on.`
+      : `The elastic can't stretch enough to go on: it would have to give ${needed.value.toFixed(2)} times its length, ${allowed.toFixed(2)} can be counted on. Use a longer or a stretchier one.`,
+    numbers: { needed: needed.value, allowed },
+    ...(fits ? {} : { waysOut }),
+  };
+}
+
+/** Whether an elastic sewn on stretched can be pulled as long as the cloth: cloth girth / finished <= greatest stretch x 0.95. */
+export function elasticSewn(sheet: Worksheet, ratio: Quantity, waysOut: WayOut[]): Check {
+  const allowed = sheet.elastic.greatestStretch * STRETCH_RESERVE;
+  const fits = ratio.value <= allowed + 1e-9;
+  return {
+    id: 'elastic-sewn',
+    verdict: fits ? 'ok' : 'stop',
+    says: fits
+      ? `Sewn on stretched, the elastic is pulled to ${ratio.value.toFixed(2)} times its length; ${allowed.toFixed(2)} can be counted on.`
+      : `The elastic can't be pulled as long as the cloth: ${ratio.value.toFixed(2)} times its length, ${allowed.toFixed(2)} can be counted on. Gather the cloth first, or use a stretchier elastic.`,
+    numbers: { needed: ratio.value, allowed },
+    ...(fits ? {} : { waysOut }),
+  };
+}
+
+/** Whether the elastic sits without digging in: 3-15 % shorter than the body is usual, above 20 % digs in, 5 % for the small. */
+export function elasticComfort(sheet: Worksheet, finished: Quantity, girth: Quantity): Check {
+  const shorter = 1 - finished.value / girth.value;
+  const most = girth.value < SMALL_WAIST ? DIGS_IN_SMALL : DIGS_IN;
+  const digs = shorter > most + 1e-9;
+  const share = `${(shorter * 100).toFixed(0)} %`;
+  return {
+    id: 'elastic-comfort',
+    verdict: digs ? 'caution' : 'ok',
+    says: digs
+      ? `The elastic is ${share} shorter than the body: it will dig in and leave marks. Loosen it to ${sheet.showLength(girth.value * (1 - most), 'up')} or more.`
+      : shorter > 0
+        ? `The elastic is ${share} shorter than the body: comfortable.`
+        : 'The elastic is as long as the body: it rests without pulling. Try it on before closing the gap.',
+    numbers: { shorter, most },
+    ...(digs ? { waysOut: [{ says: 'Cut the elastic to the body', choices: { elasticSchool: 'body' } }] } : {}),
+  };
+}

@@ -1,0 +1,49 @@
+export type ChoiceKind = 'length' | 'ratio' | 'count' | 'one-of' | 'yes-no';
+export type ChoiceValue = number | string | boolean;
+
+/** One decision of a construction; panels are drawn and requests checked from this. Lengths mm, ratios plain. */
+export interface Choice {
+  id: string;
+  label: string;
+  kind: ChoiceKind;
+  /** null: worked out from the body or the cloth, or to be given by the person. */
+  default: ChoiceValue | null;
+  /** Default on knit cloth where it differs. */
+  knitDefault?: ChoiceValue;
+  min?: number;
+  max?: number;
+  step?: number;
+  options?: string[];
+  optionLabels?: Record<string, string>;
+  /** What one gets from it and why one would change it. */
+  why: string;
+  /** Shrinks with a half- or quarter-size sample (lengths of the garment, not allowances or elastic). */
+  scales?: boolean;
+  /** Shown only while another choice has one of these values. */
+  when?: { choice: string; is: ChoiceValue[] };
+  /** Shown under "fine points" rather than up front. */
+  fine?: boolean;
+}
+
+type Rest = Partial<Omit<Choice, 'id' | 'label' | 'kind' | 'default' | 'why'>>;
+
+/** A length of the garment itself, mm: scales with a practice sample. */
+export const lengthChoice = (id: string, label: string, byDefault: number | null, [min, max]: [number, number], why: string, rest: Rest = {}): Choice => ({
+  id, label, kind: 'length', default: byDefault, min, max, step: 5, why, scales: true, ...rest,
+});
+/** An allowance or notion, mm: stays full size on a practice sample. */
+export const allowanceChoice = (id: string, label: string, byDefault: number | null, [min, max]: [number, number], why: string, rest: Rest = {}): Choice => ({
+  id, label, kind: 'length', default: byDefault, min, max, step: 1, why, fine: true, ...rest,
+});
+export const ratioChoice = (id: string, label: string, byDefault: number | null, [min, max]: [number, number], why: string, rest: Rest = {}): Choice => ({
+  id, label, kind: 'ratio', default: byDefault, min, max, step: 0.05, why, ...rest,
+});
+export const countChoice = (id: string, label: string, byDefault: number | null, [min, max]: [number, number], why: string, rest: Rest = {}): Choice => ({
+  id, label, kind: 'count', default: byDefault, min, max, step: 1, why, ...rest,
+});
+export const oneOfChoice = (id: string, label: string, byDefault: string, optionLabels: Record<string, string>, why: string, rest: Rest = {}): Choice => ({
+  id, label, kind: 'one-of', default: byDefault, options: Object.keys(optionLabels), optionLabels, why, ...rest,
+});
+export const yesNoChoice = (id: string, label: string, byDefault: boolean, why: string, rest: Rest = {}): Choice => ({
+  id, label, kind: 'yes-no', default: byDefault, why, ...rest,
+});

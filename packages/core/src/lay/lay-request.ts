@@ -1,0 +1,38 @@
+import type { Point } from '../geometry/point.ts';
+
+/** A shape to be laid: outline counter-clockwise in mm, turns in degrees that are permitted. */
+export interface LayPiece {
+  id: string;
+  outline: readonly Point[];
+  copies: number;
+  turns: readonly number[];
+}
+
+export interface LayRequest {
+  /** Usable width of the strip, mm. */
+  width: number;
+  pieces: readonly LayPiece[];
+  /** quick: a few orders, the same answer every time. thorough: goes on looking until `seconds` are over. */
+  effort?: 'quick' | 'thorough';
+  /** Budget of a thorough lay, seconds. */
+  seconds?: number;
+  /** Same seed, same search. */
+  seed?: number;
+}
+
+/** Turn the outline counter-clockwise about its own origin by `turn` degrees, then move it by (x, y). x from the left selvedge inwards. */
+export interface Placement {
+  piece: string;
+  copy: number;
+  turn: number;
+  x: number;
+  y: number;
+}
+
+export interface Lay {
+  /** Length of the strip used, mm. */
+  length: number;
+  /** Share of that length covered by pieces. */
+  utilisation: number;
+  placements: Placement[];
+}

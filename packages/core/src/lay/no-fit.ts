@@ -1,0 +1,79 @@
+import type { Point } from '../geometry/point.ts';
+
+/** A convex ring of forbidden places with its box. */
+export interface Forbidden {
+  /** x0, y0, x1, y1, ... counter-clockwise. */
+  ring: Float64Array;
+  minX: number;
+  minY: number;
+  maxX: number;
+  maxY: number;
+}
+
+/**
+ * Where the reference point of `moving` may not be while `fixed` stands at the origin: one convex ring for each pair of convex
+ * parts (edges merged by direction, linear in the corners). Touching is allowed: only the inside is forbidden.
+ */
+export function noFit(fixed: readonly Point[][], moving: readonly Point[][]): Forbidden[] {
+  const rings: Forbidden[] = [];
+  for (const a of fixed) {
+    for (const b of moving) rings.push(boxed(minkowskiDifference(a, b)));
+  }
+  return rings;
+}
+
+/** a + (-b) of two convex counter-clockwise rings. */
+function minkowskiDifference(a: readonly Point[], b: readonly Point[]): Point[] {
+  const negated = b.map(([x, y]): Point => [-x, -y]);
+  const [p, q] = [fromLowest(a), fromLowest(negated)];
+  const out: Point[] = [];
+  let [i, j] = [0, 0];
+  while (i < p.length || j < q.length) {
+    const [pi, qj] = [p[i % p.length]!, q[j % q.length]!];
+    out.push([pi[0] + qj[0], pi[1] + qj[1]]);
+    const [pn, qn] = [p[(i + 1) % p.length]!, q[(j + 1) % q.length]!];
+    const turn = (pn[0] - pi[0]) * (qn[1] - qj[1]) - (pn[1] - pi[1]) * (qn[0] - qj[0]);
+    if (i >= p.length) j++;
+    else if (j >= q.length) i++;
+    else {
+      if (turn >= -1e-12) i++;
+      if (turn <= 1e-12) j++;
+    }
+  }
+  return out;
+}
+
+function fromLowest(ring: readonly Point[]): Point[] {
+  let low = 0;
+  ring.forEach((point, i) => {
+    const best = ring[low]!;
+    if (point[1] < best[1] || (point[1] === best[1] && point[0] < best[0])) low = i;
+  });
+  return [...ring.slice(low), ...ring.slice(0, low)];
+}
+
+function boxed(points: readonly Point[]): Forbidden {
+  const ring = new Float64Array(points.length * 2);
+  let [minX, minY, maxX, maxY] = [Infinity, Infinity, -Infinity, -Infinity];
+  points.forEach(([x, y], i) => {
+    ring[2 * i] = x;
+    ring[2 * i + 1] = y;
+    minX = Math.min(minX, x);
+    maxX = Math.max(maxX, x);
+    minY = Math.min(minY, y);
+    maxY = Math.max(maxY, y);
+  });
+  return { ring, minX, minY, maxX, maxY };
+}
+
+/** Whether (x, y) lies inside the ring by more than `tolerance` mm. */
+export function isForbidden({ ring, minX, minY, maxX, maxY }: Forbidden, x: number, y: number, tolerance: number): boolean {
+  if (x <= minX + tolerance || x >= maxX - tolerance || y <= minY + tolerance || y >= maxY - tolerance) return false;
+  for (let i = 0; i < ring.length; i += 2) {
+    const j = i + 2 === ring.length ? 0 : i + 2;
+    const [ax, ay] = [ring[i]!, ring[i + 1]!];
+    const [ex, ey] = [ring[j]! - ax, ring[j + 1]! - ay];
+    if (ex * (y - ay) - ey * (x - ax) <= tolerance * Math.hypot(ex, ey)) return false;
+  }
+  return true;
+}

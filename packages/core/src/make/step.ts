@@ -1,0 +1,28 @@
+import type { Quantity } from '../quantity/quantity.ts';
+import type { StitchId } from './stitches.ts';
+
+export type StepKind = 'prepare' | 'chalk' | 'cut' | 'sew' | 'press' | 'fit' | 'wait';
+
+/** One thing to do at the table or the machine, in order. */
+export interface Step {
+  id: string;
+  kind: StepKind;
+  title: string;
+  /** How to do it, in a sentence or two. */
+  how: string;
+  /** Why it is done, and done here. */
+  why?: string;
+  /** Length of seam sewn, mm; none where nothing is sewn. */
+  seam?: Quantity;
+  stitch?: StitchId;
+  /** Stitch length and width, mm. */
+  stitchLength?: number;
+  stitchWidth?: number;
+  foot?: string;
+  /** Set-up and handling, minutes, on top of the seam at the person's pace. */
+  setUp: number;
+  /** Hours to let it be (drying, hanging), apart from the sewing time. */
+  waitHours?: number;
+  /** What could hurt or spoil something. */
+  caution?: string;
+}

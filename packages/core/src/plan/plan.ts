@@ -1,0 +1,110 @@
+import type { Body } from '../body/measures.ts';
+import { childSafety, plausibleBody } from '../checks/body-checks.ts';
+import type { Check } from '../checks/check.ts';
+import { clothLongEnough, clothWideEnough, prewash } from '../checks/cloth-checks.ts';
+import { knitOnly } from '../checks/knit-only.ts';
+import type { Cloth } from '../cloth/cloth.ts';
+import type { Elastic } from '../cloth/elastic.ts';
+import { BadInput } from '../errors/bad-input.ts';
+import type { ChoiceValue } from '../garments/choice.ts';
+import type { Construction } from '../garments/construction.ts';
+import { CONSTRUCTIONS, constructionById } from '../garments/index.ts';
+import { sewingMinutes, threadLength } from '../make/sewing.ts';
+import type { Step } from '../make/step.ts';
+import type { ChalkSheet } from '../marks/mark.ts';
+import { Quantity } from '../quantity/quantity.ts';
+import { footprint, type ClothRole, type Piece } from '../shapes/piece.ts';
+import { YARD, type Units } from '../units/units.ts';
+import { layCloth, type PlanLay } from './plan-lay.ts';
+import type { PlanRequest } from './request.ts';
+import { settleChoices, settleCloth, settleElastic, validateBody } from './validate.ts';
+import { Worksheet, type ShoppingItem } from './worksheet.ts';
+
+/** Everything that follows from a body, a cloth and choices. */
+export interface Plan {
+  construction: Construction;
+  body: Body;
+  cloth: Cloth;
+  elastic: Elastic;
+  units: Units;
+  choices: ReadonlyMap<string, ChoiceValue | null>;
+  quantities: Quantity[];
+  pieces: Piece[];
+  checks: Check[];
+  chalk: ChalkSheet[];
+  steps: Step[];
+  shopping: ShoppingItem[];
+  lay: PlanLay;
+  /** Lays of further cloths: lining, contrast. */
+  otherLays: Partial<Record<ClothRole, PlanLay>>;
+}
+
+/** Shops cut to these lengths, mm: 10 cm, or an eighth of a yard. */
+const SHOP_STEP: Record<Units, number> = { cm: 100, in: YARD / 8 };
+
+/** The worksheet of a request, drafted but not laid: quantities, pieces, chalk, steps. Throws as `planFor`. */
+export function draftFor(request: PlanRequest): { construction: Construction; sheet: Worksheet; choices: ReadonlyMap<string, ChoiceValue | null> } {
+  const construction = constructionById(request.construction);
+  if (!construction) throw new BadInput('construction', `must be one of ${CONSTRUCTIONS.map((each) => each.id).join(', ')}`);
+  const units = request.units ?? 'cm';
+  if (units !== 'cm' && units !== 'in') throw new BadInput('units', 'must be one of cm, in');
+  validateBody(construction, request.body);
+  const cloth = settleCloth(construction, request.cloth ?? {});
+  const elastic = settleElastic(request.elastic ?? {});
+  const choices = settleChoices(construction, request.choices ?? {}, cloth.kind);
+  const sheet = new Worksheet(request.body, choices, construction.choices, cloth, elastic, units);
+  construction.draft(sheet);
+  return { construction, sheet, choices };
+}
+
+/**
+ * Works out a plan: body + cloth + choices -> quantities, pieces, checks, lay, chalk, steps.
+ * Throws BadInput (unknown or ill-formed input) or Unmakeable (nothing can be drawn, or it fits no cloth), each naming its field.
+ */
+export function planFor(request: PlanRequest): Plan {
+  const { construction, sheet, choices } = draftFor(request);
+  const main = layCloth(sheet, 'main');
+  const lay: PlanLay = { ...(main ?? { length: 0, utilisation: 0, placements: [], usableWidth: sheet.usableWidth.value, fold: 'open' as const }), buy: 0 };
+  const clothLength = sheet.put('cloth-length', 'Cloth the lay takes', 'up', sheet.drawn('lay-length', 'Length of the lay', lay.length));
+  lay.buy = sheet.put('cloth-to-buy', 'Cloth to buy', 'up', toBuy(sheet, clothLength.plus(sheet.number('reserve')))).value;
+  const otherLays: Plan['otherLays'] = {};
+  for (const role of ['lining', 'contrast'] as const) {
+    const laid = layCloth(sheet, role);
+    if (!laid) continue;
+    const buy = sheet.put(`${role}-to-buy`, role === 'lining' ? 'Lining to buy' : 'Second cloth to buy', 'up', toBuy(sheet, sheet.drawn(`${role}-length-laid`, 'Length of the lay', laid.length)));
+    otherLays[role] = { ...laid, buy: buy.value };
+  }
+  sheet.put('thread-length', 'Thread', 'up', threadLength(sheet.steps));
+  sheet.put('sewing-minutes', 'Sewing time', 'up', sewingMinutes(sheet));
+
+  if (!sheet.checks.some((check) => check.id === 'cloth-wide-enough')) {
+    sheet.check(clothWideEnough(sheet, Math.max(0, ...sheet.pieces.map((piece) => footprint(piece, piece.turns[0]).width))));
+  }
+  sheet.check(clothLongEnough(sheet, lay.buy === 0 ? 0 : lay.length + sheet.number('reserve').value));
+  sheet.check(prewash(sheet));
+  sheet.check(knitOnly(sheet, construction));
+  sheet.check(plausibleBody(sheet));
+  if (!sheet.checks.some((check) => check.id === 'child-safety')) sheet.check(childSafety(sheet));
+
+  const { body, cloth, elastic, units, quantities, pieces, checks, chalk, steps } = sheet;
+  return { construction, body, cloth, elastic, units, choices, quantities, pieces, checks, chalk, steps, shopping: shoppingList(sheet, lay, otherLays), lay, otherLays };
+}
+
+/** Length to buy: shrinkage added unless washed, rounded up to what shops cut. */
+function toBuy(sheet: Worksheet, needed: Quantity): Quantity {
+  const { prewashed, shrinkAlong } = sheet.cloth;
+  const step = Quantity.constant(SHOP_STEP[sheet.units], 'mm', undefined, 'what shops cut');
+  const unwashed = prewashed ? needed : needed.over(Quantity.constant(1, 'ratio').minus(Quantity.leaf('shrink-along', 'Shrinkage along', shrinkAlong, 'ratio', 'cloth')));
+  return unwashed.over(step).ceil().times(step);
+}
+
+function shoppingList(sheet: Worksheet, lay: PlanLay, otherLays: Plan['otherLays']): ShoppingItem[] {
+  const wide = sheet.showLength(sheet.cloth.width, 'down');
+  const items: ShoppingItem[] = [{ id: 'cloth', what: `Cloth, ${wide} wide`, amount: sheet.showLength(lay.buy, 'up'), length: lay.buy }];
+  if (otherLays.lining) items.push({ id: 'lining', what: `Lining, ${wide} wide`, amount: sheet.showLength(otherLays.lining.buy, 'up'), length: otherLays.lining.buy });
+  if (otherLays.contrast) items.push({ id: 'contrast', what: 'Second cloth', amount: sheet.showLength(otherLays.contrast.buy, 'up'), length: otherLays.contrast.buy });
+  items.push(...sheet.shopping);
+  const thread = sheet.quantity('thread-length').value;
+  items.push({ id: 'thread', what: 'Thread', amount: `${Math.ceil(thread / 1000)} m`, length: thread });
+  return items;
+}
