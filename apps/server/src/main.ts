@@ -10,6 +10,10 @@ const web = fileURLToPath(new URL('../../web/dist', import.meta.url));
 
 try {
   const app = await createApp({ data, web });
+  if (process.argv.includes('--demo')) {
+    const [{ scenario }, { isEmpty, seed }] = await Promise.all([import('@arcus/demo'), import('./seed.ts')]);
+    if (await isEmpty(app)) await seed(app, scenario);
+  }
   await app.listen(port, host);
   console.log(`Arcus is ready: http://${host === '0.0.0.0' ? 'localhost' : host}:${port}  (data in ${data}; Ctrl-C ends it)`);
 } catch (error) {

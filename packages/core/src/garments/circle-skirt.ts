@@ -70,6 +70,17 @@ export const circleSkirt: Construction = {
     const whole = piece.cutHoles.length > 0;
     const slit = closure === 'zip' && panelAngle.value > SLIT_ABOVE;
     sheet.put('finished-length', 'Finished length', 'nearest', length.same());
+    const held = closure === 'pull-on' ? waist.value : seamGirth.value;
+    sheet.view = {
+      hangsFrom: 'waist',
+      band: closure === 'pull-on' ? sheet.elastic.width + 5 : sheet.number('bandWidth').value,
+      verticalSeams: whole ? 0 : panels.value,
+      levels: [0, 0.25, 0.5, 0.75, 1].map((share) => ({
+        drop: share * length.value,
+        clothGirth: 2 * Math.PI * fraction.value * (inner.value + share * length.value),
+        ...(share === 0 ? { heldGirth: held } : {}),
+      })),
+    };
 
     const marks = { piece, inner: innerCut, outer: outerCut, hole: 'waist', seam };
     sheet.chalk.push(whole ? discSheet(sheet, { ...marks, slit }) : sectorSheet(sheet, { ...marks, angle: panelAngle, chord }));

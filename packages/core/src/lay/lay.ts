@@ -34,6 +34,13 @@ export function layPieces(request: LayRequest): Lay {
   return report(request, best);
 }
 
+/** The row lay alone: instant, and never better than it looks. Throws as layPieces. */
+export function layRows(request: LayRequest): Lay {
+  const shapes = layShapes(request.pieces, request.width);
+  shapes.forEach((turns, i) => assertFits(request.pieces[i]!, turns, request.width));
+  return report(request, layInRows(request.pieces.flatMap((piece, i) => Array.from({ length: piece.copies }, () => shapes[i]!)), request.width));
+}
+
 function assertFits(piece: LayPiece, turns: readonly LayShape[], width: number): void {
   if (turns.length > 0) return;
   const narrowest = Math.min(...piece.turns.map((turn) => boundsOfPoints(piece.outline.map((point) => turned(point, turn))).width));

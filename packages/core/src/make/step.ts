@@ -23,6 +23,14 @@ export interface Step {
   setUp: number;
   /** Hours to let it be (drying, hanging), apart from the sewing time. */
   waitHours?: number;
+  /** How to divide two edges that are joined: parts, and the mark spacing on each edge, mm. */
+  sections?: SectionTable;
   /** What could hurt or spoil something. */
   caution?: string;
+}
+
+/** Mark spacings for dividing edges into equal parts; the first column counts the parts. */
+export interface SectionTable {
+  columns: string[];
+  rows: Array<{ parts: number; marks: number[] }>;
 }

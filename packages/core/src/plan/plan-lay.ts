@@ -1,5 +1,4 @@
-import { layPieces } from '../lay/lay.ts';
-import type { Lay, LayPiece } from '../lay/lay-request.ts';
+import type { Lay, LayPiece, LayRequest } from '../lay/lay-request.ts';
 import { flatten } from '../geometry/flatten.ts';
 import { outlineArea } from '../geometry/area.ts';
 import { boundsOf } from '../geometry/bounds.ts';
@@ -20,13 +19,16 @@ export interface PlanLay extends Lay {
   fold: 'open' | 'in-four';
 }
 
+/** Whoever lays the pieces: the engine itself, or a worker that has done so already. */
+export type Layer = (request: LayRequest) => Lay;
+
 /** What the lay engine needs to know of a piece. */
 export function layPieceOf(piece: Piece): LayPiece {
   return { id: piece.id, outline: flatten(piece.cut, LAY_CHORD, 'outside'), copies: piece.copies, turns: piece.turns };
 }
 
 /** Lays the pieces cut from one cloth. Throws Unmakeable naming the piece that is too wide for it. */
-export function layCloth(sheet: Worksheet, role: ClothRole): Omit<PlanLay, 'buy'> | undefined {
+export function layCloth(sheet: Worksheet, role: ClothRole, layPieces: Layer): Omit<PlanLay, 'buy'> | undefined {
   const pieces = sheet.pieces.filter((piece) => piece.cloth === role);
   if (pieces.length === 0) return undefined;
   const usableWidth = sheet.usableWidth.value;

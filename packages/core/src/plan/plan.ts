@@ -9,13 +9,15 @@ import { BadInput } from '../errors/bad-input.ts';
 import type { ChoiceValue } from '../garments/choice.ts';
 import type { Construction } from '../garments/construction.ts';
 import { CONSTRUCTIONS, constructionById } from '../garments/index.ts';
+import { layPieces } from '../lay/lay.ts';
+import type { GarmentView } from '../drape/garment-view.ts';
 import { sewingMinutes, threadLength } from '../make/sewing.ts';
 import type { Step } from '../make/step.ts';
 import type { ChalkSheet } from '../marks/mark.ts';
 import { Quantity } from '../quantity/quantity.ts';
 import { footprint, type ClothRole, type Piece } from '../shapes/piece.ts';
 import { YARD, type Units } from '../units/units.ts';
-import { layCloth, type PlanLay } from './plan-lay.ts';
+import { layCloth, type Layer, type PlanLay } from './plan-lay.ts';
 import type { PlanRequest } from './request.ts';
 import { settleChoices, settleCloth, settleElastic, validateBody } from './validate.ts';
 import { Worksheet, type ShoppingItem } from './worksheet.ts';
@@ -34,6 +36,7 @@ export interface Plan {
   chalk: ChalkSheet[];
   steps: Step[];
   shopping: ShoppingItem[];
+  view?: GarmentView;
   lay: PlanLay;
   /** Lays of further cloths: lining, contrast. */
   otherLays: Partial<Record<ClothRole, PlanLay>>;
@@ -59,17 +62,17 @@ export function draftFor(request: PlanRequest): { construction: Construction; sh
 
 /**
  * Works out a plan: body + cloth + choices -> quantities, pieces, checks, lay, chalk, steps.
- * Throws BadInput (unknown or ill-formed input) or Unmakeable (nothing can be drawn, or it fits no cloth), each naming its field.
+ * `layer` lays the pieces; by default the engine does, quickly. Throws BadInput (unknown or ill-formed input) or Unmakeable (nothing can be drawn, or it fits no cloth), each naming its field.
  */
-export function planFor(request: PlanRequest): Plan {
+export function planFor(request: PlanRequest, layer: Layer = layPieces): Plan {
   const { construction, sheet, choices } = draftFor(request);
-  const main = layCloth(sheet, 'main');
+  const main = layCloth(sheet, 'main', layer);
   const lay: PlanLay = { ...(main ?? { length: 0, utilisation: 0, placements: [], usableWidth: sheet.usableWidth.value, fold: 'open' as const }), buy: 0 };
   const clothLength = sheet.put('cloth-length', 'Cloth the lay takes', 'up', sheet.drawn('lay-length', 'Length of the lay', lay.length));
   lay.buy = sheet.put('cloth-to-buy', 'Cloth to buy', 'up', toBuy(sheet, clothLength.plus(sheet.number('reserve')))).value;
   const otherLays: Plan['otherLays'] = {};
   for (const role of ['lining', 'contrast'] as const) {
-    const laid = layCloth(sheet, role);
+    const laid = layCloth(sheet, role, layer);
     if (!laid) continue;
     const buy = sheet.put(`${role}-to-buy`, role === 'lining' ? 'Lining to buy' : 'Second cloth to buy', 'up', toBuy(sheet, sheet.drawn(`${role}-length-laid`, 'Length of the lay', laid.length)));
     otherLays[role] = { ...laid, buy: buy.value };
@@ -87,7 +90,7 @@ export function planFor(request: PlanRequest): Plan {
   if (!sheet.checks.some((check) => check.id === 'child-safety')) sheet.check(childSafety(sheet));
 
   const { body, cloth, elastic, units, quantities, pieces, checks, chalk, steps } = sheet;
-  return { construction, body, cloth, elastic, units, choices, quantities, pieces, checks, chalk, steps, shopping: shoppingList(sheet, lay, otherLays), lay, otherLays };
+  return { construction, body, cloth, elastic, units, choices, quantities, pieces, checks, chalk, steps, view: sheet.view, shopping: shoppingList(sheet, lay, otherLays), lay, otherLays };
 }
 
 /** Length to buy: shrinkage added unless washed, rounded up to what shops cut. */

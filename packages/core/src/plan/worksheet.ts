@@ -4,6 +4,7 @@ import type { Check } from '../checks/check.ts';
 import type { Cloth } from '../cloth/cloth.ts';
 import type { Elastic } from '../cloth/elastic.ts';
 import { BadInput } from '../errors/bad-input.ts';
+import type { GarmentView } from '../drape/garment-view.ts';
 import { FormulaError } from '../errors/formula-error.ts';
 import type { Choice, ChoiceValue } from '../garments/choice.ts';
 import type { Step } from '../make/step.ts';
@@ -38,6 +39,8 @@ export class Worksheet {
   readonly chalk: ChalkSheet[] = [];
   readonly steps: Step[] = [];
   readonly shopping: ShoppingItem[] = [];
+  /** How the garment hangs, for the front view. */
+  view?: GarmentView;
   readonly usableWidth: Quantity;
   /** Size of the sample: 1, 0.5 or 0.25. */
   readonly scale: number;

@@ -1,0 +1,33 @@
+import type { ApiError } from '@arcus/contract';
+
+/** Thrown when the server answers with an error, or (status 0) doesn't answer at all. */
+export class ApiProblem extends Error {
+  override readonly name = 'ApiProblem';
+  constructor(
+    readonly status: number,
+    readonly messages: string[],
+    /** 409: the stored state a stale save ran into. */
+    readonly current?: unknown,
+  ) {
+    super(messages.join(' '));
+  }
+}
+
+const OFFLINE = 'The server does not answer. What you enter is kept on this device and saved when it is back.';
+
+/** One request to the API. Throws ApiProblem. */
+export async function request<T>(method: string, path: string, body?: unknown): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(path, { method, headers: body === undefined ? {} : { 'content-type': 'application/json' }, body: body === undefined ? undefined : JSON.stringify(body) });
+  } catch {
+    throw new ApiProblem(0, [OFFLINE]);
+  }
+  if (response.status === 204) return undefined as T;
+  const answer: unknown = await response.json().catch(() => undefined);
+  if (response.ok) return answer as T;
+  const { message, current } = (answer ?? {}) as Partial<ApiError>;
+  throw new ApiProblem(response.status, message ?? [`The server answered with ${response.status}.`], current);
+}
+
+export const read = <T>(path: string) => request<T>('GET', path);

@@ -1,0 +1,76 @@
+import { InputNumber, Slider, Switch } from 'antd';
+import { formatLength, INCH, type Choice, type ChoiceValue } from '@arcus/core';
+import { useUnits } from '../settings/units.tsx';
+import { LengthInput } from './length-input.tsx';
+import { Options } from './options.tsx';
+
+interface Props {
+  choice: Choice;
+  /** What is in force: chosen, or the default. */
+  value: ChoiceValue | null;
+  /** What it was worked out to, where nothing is chosen. */
+  workedOut?: number;
+  chosen: boolean;
+  onChange(value: ChoiceValue): void;
+  onReset(): void;
+}
+
+/** One decision of a construction, drawn from the catalogue's description of it. */
+export function ChoiceField({ choice, value, workedOut, chosen, onChange, onReset }: Props) {
+  return (
+    <div className="choice" data-choice={choice.id}>
+      <div className="choice-head">
+        <span className="choice-label">{choice.label}</span>
+        {chosen && (
+          <button type="button" className="plain-button small quiet" onClick={onReset} title="Back to what Arcus proposes">
+            as proposed
+          </button>
+        )}
+      </div>
+      <Control choice={choice} value={value ?? workedOut ?? null} onChange={onChange} />
+      <p className="choice-why">{choice.why}</p>
+    </div>
+  );
+}
+
+function Control({ choice, value, onChange }: { choice: Choice; value: ChoiceValue | null; onChange(value: ChoiceValue): void }) {
+  const { units } = useUnits();
+  const { kind, label, min = 0, max = 1000, step = 1, options = [], optionLabels = {} } = choice;
+  switch (kind) {
+    case 'one-of':
+      return <Options label={label} options={options.map((id) => ({ id, label: optionLabels[id] ?? id }))} value={String(value)} onChange={onChange} />;
+    case 'yes-no':
+      return (
+        <div>
+          <Switch aria-label={label} checked={value === true} onChange={onChange} checkedChildren="yes" unCheckedChildren="no" />
+        </div>
+      );
+    case 'length': {
+      const number = typeof value === 'number' ? value : undefined;
+      const stride = units === 'cm' ? step : INCH / 8;
+      return (
+        <>
+          <LengthInput label={label} value={number} min={min} max={max} onCommit={onChange} placeholder="worked out" />
+          {max - min > 100 && number !== undefined && (
+            <Slider min={min} max={sliderEnd(choice)} step={stride} value={number} onChange={onChange} tooltip={{ formatter: (mm) => formatLength(mm ?? 0, units) }} ariaLabelForHandle={label} />
+          )}
+        </>
+      );
+    }
+    default: {
+      const number = typeof value === 'number' ? value : null;
+      return (
+        <div className="row" style={{ flexWrap: 'nowrap' }}>
+          <InputNumber aria-label={label} min={min} max={max} step={step} value={number} onChange={(next) => next !== null && onChange(next)} style={{ width: 92 }} />
+          {number !== null && <Slider style={{ flex: 1 }} min={min} max={sliderEnd(choice)} step={step} value={number} onChange={onChange} ariaLabelForHandle={label} />}
+        </div>
+      );
+    }
+  }
+}
+
+/** Sliders cover what people really choose; the field beside takes the rest. */
+function sliderEnd({ default: usual, max = 1000, kind }: Choice): number {
+  if (typeof usual !== 'number' || usual <= 0) return Math.min(max, kind === 'length' ? 300 : max);
+  return Math.min(max, usual * (kind === 'length' ? 2.2 : 2.5));
+}

@@ -1,0 +1,32 @@
+/** States one can go back and forth between. */
+export interface History<T> {
+  past: T[];
+  present: T;
+  future: T[];
+  /** What the last change was about and when (ms), so that a drag becomes one step. */
+  last?: { about: string; at: number };
+}
+
+export type HistoryAction<T> = { type: 'change'; to: T; about: string; at: number } | { type: 'undo' } | { type: 'redo' } | { type: 'replace'; to: T };
+
+/** Changes of the same thing closer together than this are one step back, ms. */
+const ONE_MOVE = 900;
+/** As many steps back as anyone remembers. */
+const MOST = 200;
+
+/** The next history; never changes the one given. */
+export function nextHistory<T>(history: History<T>, action: HistoryAction<T>): History<T> {
+  const { past, present, future, last } = history;
+  switch (action.type) {
+    case 'change': {
+      const same = last && last.about === action.about && action.at - last.at < ONE_MOVE;
+      return { past: same ? past : [...past, present].slice(-MOST), present: action.to, future: [], last: { about: action.about, at: action.at } };
+    }
+    case 'undo':
+      return past.length === 0 ? history : { past: past.slice(0, -1), present: past[past.length - 1]!, future: [present, ...future] };
+    case 'redo':
+      return future.length === 0 ? history : { past: [...past, present], present: future[0]!, future: future.slice(1) };
+    case 'replace':
+      return { past: [], present: action.to, future: [] };
+  }
+}

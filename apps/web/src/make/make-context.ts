@@ -1,0 +1,25 @@
+import { createContext, use } from 'react';
+import type { ClothView, ElasticView, MakeView, PersonView } from '@arcus/contract';
+import type { Construction } from '@arcus/core';
+import type { MakeEditor } from './use-make-editor.ts';
+import type { PlanState } from './use-plan.ts';
+
+/** Everything a station needs. */
+export interface MakeState extends MakeEditor, PlanState {
+  make: MakeView;
+  construction: Construction;
+  person?: PersonView;
+  people: PersonView[];
+  cloth?: ClothView;
+  cloths: ClothView[];
+  elastic?: ElasticView;
+  elastics: ElasticView[];
+}
+
+export const MakeContext = createContext<MakeState | undefined>(undefined);
+
+export function useMakeState(): MakeState {
+  const state = use(MakeContext);
+  if (!state) throw new Error('a station outside its make');
+  return state;
+}

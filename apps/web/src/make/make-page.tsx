@@ -1,0 +1,166 @@
+import { Button } from 'antd';
+import { Redo2, Undo2 } from 'lucide-react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { Navigate, useNavigate, useParams } from 'react-router';
+import type { ClothView, ElasticView, MakeView, PersonView, Station } from '@arcus/contract';
+import { constructionById } from '@arcus/core';
+import { useCloths, useElastics } from '../api/cupboard.ts';
+import { useMake } from '../api/makes.ts';
+import { usePeople } from '../api/people.ts';
+import { RequestState } from '../common/request-state.tsx';
+import { usePageTitle } from '../common/use-page-title.ts';
+import { Docket } from '../docket/docket.tsx';
+import { UnitsSwitch } from '../settings/units.tsx';
+import { PageTop } from '../shell/shell.tsx';
+import { useShortcut } from '../shell/use-shortcuts.ts';
+import { WorkingProvider } from '../working/working.tsx';
+import { ChecksDrawer } from './checks-drawer.tsx';
+import { MakeContext, useMakeState } from './make-context.ts';
+import { SaveBadge } from './save-badge.tsx';
+import { isStation, neighbour, passed, STATION_ORDER } from './stations.ts';
+import { StitchedLine } from './stitched-line.tsx';
+import { useMakeEditor } from './use-make-editor.ts';
+import { usePlan } from './use-plan.ts';
+
+const PAGES: Record<Station, React.LazyExoticComponent<() => ReactNode>> = {
+  measure: lazy(() => import('./stations/measure-station.tsx')),
+  shape: lazy(() => import('./stations/shape-station.tsx')),
+  cloth: lazy(() => import('./stations/cloth-station.tsx')),
+  chalk: lazy(() => import('./stations/chalk-station.tsx')),
+  sew: lazy(() => import('./stations/sew-station.tsx')),
+  wear: lazy(() => import('./stations/wear-station.tsx')),
+};
+
+/** One make at one of its stations. */
+export default function MakePage() {
+  const { id = '', station } = useParams();
+  const make = useMake(id);
+  const people = usePeople();
+  const cloths = useCloths();
+  const elastics = useElastics();
+  const loading = (content: ReactNode) => (
+    <>
+      <PageTop title="Make" />
+      <div className="page-inner">{content}</div>
+    </>
+  );
+  for (const [answer, what] of [[make, 'the make'], [people, 'people'], [cloths, 'the cupboard'], [elastics, 'the cupboard']] as const) {
+    if (answer.data === undefined) return loading(<RequestState of={answer as typeof make} what={what}>{() => null}</RequestState>);
+  }
+  if (!isStation(station)) return <Navigate to={`/makes/${id}/${make.data!.station}`} replace />;
+  return <Make key={id} make={make.data!} station={station} people={people.data!} cloths={cloths.data!} elastics={elastics.data!} />;
+}
+
+interface MakeProps {
+  make: MakeView;
+  station: Station;
+  people: PersonView[];
+  cloths: ClothView[];
+  elastics: ElasticView[];
+}
+
+function Make({ make, station, people, cloths, elastics }: MakeProps) {
+  const editor = useMakeEditor(make);
+  const { draft } = editor;
+  const construction = constructionById(make.construction)!;
+  const person = people.find((each) => each.id === draft.personId);
+  const cloth = cloths.find((each) => each.id === draft.clothId);
+  const elastic = elastics.find((each) => each.id === draft.elasticId);
+  const planned = usePlan(make.construction, draft, person, cloth, elastic);
+  usePageTitle(draft.name);
+  const state = useMemo(() => ({ ...editor, ...planned, make, construction, person, people, cloth, cloths, elastic, elastics }), [editor, planned, make, construction, person, people, cloth, cloths, elastic, elastics]);
+  return (
+    <MakeContext value={state}>
+      <WorkingProvider>
+        <MakeFrame station={station} />
+      </WorkingProvider>
+    </MakeContext>
+  );
+}
+
+function MakeFrame({ station }: { station: Station }) {
+  const { make, draft, construction, person, cloth, plan, undo, redo, canUndo, canRedo, saveState, change } = useMakeState();
+  const navigate = useNavigate();
+  const [checksOpen, setChecksOpen] = useState(false);
+  const go = useCallback(
+    (to: Station | undefined) => {
+      if (to) void navigate(`/makes/${make.id}/${to}`);
+    },
+    [navigate, make.id],
+  );
+  // moving on sews the station one leaves; looking back unpicks nothing
+  const forward = useCallback(() => {
+    const next = neighbour(station, 1);
+    if (!passed(draft, station)) change({ done: [...draft.done, `station:${station}`], ...(next ? { station: next } : {}) }, `station:${station}`);
+    go(next);
+  }, [station, draft, change, go]);
+  useShortcut('next-station', forward);
+  useShortcut('previous-station', useCallback(() => go(neighbour(station, -1)), [go, station]));
+  useShortcut('undo', undo);
+  useShortcut('redo', redo);
+  useEffect(() => {
+    if (draft.station !== station && !passed(draft, station)) change({ station }, 'station');
+    // only when the station in the address changes
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [station]);
+  const Page = PAGES[station];
+  const next = STATION_ORDER.find(({ id }) => id === neighbour(station, 1));
+  return (
+    <>
+      <header className="top">
+        <div className="top-title">
+          <h1>{draft.name}</h1>
+          <p className="quiet small">
+            {construction.name.toLowerCase()} for {person?.name ?? 'nobody yet'}
+            {cloth ? ` · ${cloth.name}` : ''}
+          </p>
+        </div>
+        <StitchedLine makeId={make.id} draft={draft} at={station} />
+        <div className="top-end">
+          <SaveBadge state={saveState} />
+          <span className="row" style={{ gap: 2, flexWrap: 'nowrap' }}>
+            <Button type="text" aria-label="Undo" disabled={!canUndo} onClick={undo} icon={<Undo2 size={18} />} />
+            <Button type="text" aria-label="Redo" disabled={!canRedo} onClick={redo} icon={<Redo2 size={18} />} />
+          </span>
+          <UnitsSwitch />
+        </div>
+      </header>
+      <Conflict />
+      <div className="bench">
+        <Suspense fallback={<div className="decisions quiet">Opening…</div>}>
+          <Page />
+          {next && (
+            <div className="next-station no-print">
+              <Button type="primary" onClick={forward}>
+                On to {next.label}
+              </Button>
+            </div>
+          )}
+        </Suspense>
+      </div>
+      {plan && <Docket plan={plan} onVerdict={() => setChecksOpen(true)} />}
+      {checksOpen && <ChecksDrawer onClose={() => setChecksOpen(false)} />}
+    </>
+  );
+}
+
+function Conflict() {
+  const { saveState, keepMine, takeTheirs } = useMakeState();
+  if (saveState.kind === 'refused') {
+    return (
+      <div className="problem" role="alert">
+        Not saved: {saveState.messages.join(' ')} What you entered stays here.
+      </div>
+    );
+  }
+  if (saveState.kind !== 'conflict') return null;
+  return (
+    <div className="problem row" role="alert">
+      <span style={{ flex: 1 }}>This make was changed somewhere else in the meantime. Your changes are still here and not yet saved.</span>
+      <Button onClick={takeTheirs}>Take the other state</Button>
+      <Button type="primary" onClick={keepMine}>
+        Keep mine
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,51 @@
+import { Collapse, Input } from 'antd';
+import { ChoiceField } from '../../fields/choice-field.tsx';
+import { GarmentBoard } from '../../table/garment-board.tsx';
+import { useMakeState } from '../make-context.ts';
+import { ProblemPanel } from '../problem-panel.tsx';
+import type { Choice } from '@arcus/core';
+
+/** Every decision on the left, the garment drawn from its numbers on the right. */
+export default function ShapeStation() {
+  const { construction, draft, change, plan, person, cloth } = useMakeState();
+  const inForce = (id: string) => draft.choices[id] ?? plan?.choices.get(id) ?? construction.choices.find((each) => each.id === id)?.default ?? null;
+  const shown = construction.choices.filter(({ when }) => !when || when.is.includes(inForce(when.choice)!));
+  return (
+    <>
+      <div className="decisions">
+        <header>
+          <h2>Shape</h2>
+          <p>{construction.summary}</p>
+        </header>
+        <div>
+          <label className="choice-label" htmlFor="make-name">
+            Name
+          </label>
+          <Input id="make-name" value={draft.name} maxLength={120} onChange={(event) => event.target.value.trim() !== '' && change({ name: event.target.value }, 'name')} />
+        </div>
+        <Choices of={shown.filter((each) => !each.fine)} />
+        <Collapse ghost items={[{ key: 'fine', label: 'Allowances and other fine points', children: <Choices of={shown.filter((each) => each.fine)} /> }]} />
+      </div>
+      {plan?.view ? <GarmentBoard plan={plan} view={plan.view} colour={cloth?.colour ?? '#b96a5a'} name={person?.name ?? ''} /> : <ProblemPanel />}
+    </>
+  );
+}
+
+function Choices({ of }: { of: readonly Choice[] }) {
+  const { draft, choose, plan } = useMakeState();
+  return (
+    <div className="stack" style={{ gap: 16 }}>
+      {of.map((choice) => (
+        <ChoiceField
+          key={choice.id}
+          choice={choice}
+          value={draft.choices[choice.id] ?? plan?.choices.get(choice.id) ?? choice.default}
+          workedOut={plan?.quantities.find((each) => each.id === choice.id)?.value}
+          chosen={draft.choices[choice.id] !== undefined}
+          onChange={(value) => choose(choice.id, value)}
+          onReset={() => choose(choice.id, undefined)}
+        />
+      ))}
+    </div>
+  );
+}

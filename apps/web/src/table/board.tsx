@@ -1,0 +1,47 @@
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { viewOf, type Frame, type Margins, type View } from './view.ts';
+
+interface Props {
+  /** What has to be seen, mm. */
+  frame: Frame;
+  margins?: Margins;
+  /** What the drawing shows, in words, for those who can't see it. */
+  describe: string;
+  children: (view: View, size: { width: number; height: number }) => ReactNode;
+  notes?: ReactNode;
+}
+
+const MARGINS: Margins = { left: 56, top: 52, right: 40, bottom: 36 };
+
+/** The dark cutting table: a drawing to scale that fills its place. */
+export function Board({ frame, margins = MARGINS, describe, children, notes }: Props) {
+  const host = useRef<HTMLDivElement>(null);
+  const [size, setSize] = useState({ width: 0, height: 0 });
+  useEffect(() => {
+    const element = host.current!;
+    const watch = new ResizeObserver(() => setSize({ width: element.clientWidth, height: element.clientHeight }));
+    watch.observe(element);
+    return () => watch.disconnect();
+  }, []);
+  const view = viewOf(frame, size.width, size.height, margins);
+  return (
+    <div className="board" ref={host}>
+      {size.width > 0 && (
+        <svg width={size.width} height={size.height} role="img" aria-label={describe}>
+          <defs>
+            <pattern id="twill" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(30)">
+              <rect width="7" height="7" fill="#1d3145" />
+              <rect width="3" height="7" fill="#22384e" />
+            </pattern>
+            <filter id="chalk" x="-5%" y="-5%" width="110%" height="110%">
+              <feTurbulence type="fractalNoise" baseFrequency="0.9" numOctaves="1" result="grain" />
+              <feDisplacementMap in="SourceGraphic" in2="grain" scale="1.6" />
+            </filter>
+          </defs>
+          {children(view, size)}
+        </svg>
+      )}
+      {notes}
+    </div>
+  );
+}

@@ -1,0 +1,7 @@
+// npm start: the same without demo data.
+import { build, install } from './prepare.mjs';
+import { serve } from './serve.mjs';
+
+install();
+build();
+serve([], {});
