@@ -4,7 +4,11 @@ import { join } from 'node:path';
 import { root } from './prepare.mjs';
 
 export function serve(args, env) {
-  const child = spawn(process.execPath, [join(root, 'apps/server/dist/main.js'), ...args], { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } });
+  const child = spawn(process.execPath, [join(root, 'apps/server/dist/main.js'), ...args], {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, ...env },
+  });
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
   child.on('exit', (code, signal) => process.exit(code ?? (signal ? 0 : 1)));
 }

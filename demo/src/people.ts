@@ -3,20 +3,77 @@ import type { DemoPerson } from './scenario.ts';
 /** A household by the harbour and its friends, all in the same choir. Invented. */
 export const people: DemoPerson[] = [
   {
-    key: 'maren', name: 'Maren', note: 'Alto. Likes pockets, hates zips.',
+    key: 'maren',
+    name: 'Maren',
+    note: 'Alto. Likes pockets, hates zips.',
     measures: [
       { daysAgo: 420, body: { 'waist-girth': 742, 'hip-girth': 1004, 'bust-girth': 940 } },
-      { daysAgo: 24, body: { 'waist-girth': 758, 'hip-girth': 1016, 'waist-to-hip': 205, 'waist-to-knee': 600, 'waist-to-floor': 1060, 'knee-girth': 382, 'bust-girth': 952, 'under-bust-girth': 812, 'shoulder-to-waist': 425, 'shoulder-width': 392, 'upper-arm-girth': 305 } },
+      {
+        daysAgo: 24,
+        body: {
+          'waist-girth': 758,
+          'hip-girth': 1016,
+          'waist-to-hip': 205,
+          'waist-to-knee': 600,
+          'waist-to-floor': 1060,
+          'knee-girth': 382,
+          'bust-girth': 952,
+          'under-bust-girth': 812,
+          'shoulder-to-waist': 425,
+          'shoulder-width': 392,
+          'upper-arm-girth': 305,
+        },
+      },
     ],
   },
-  { key: 'tove', name: 'Tove', note: 'Soprano, front row.', measures: [{ daysAgo: 18, body: { 'waist-girth': 664, 'hip-girth': 928, 'waist-to-hip': 190, 'waist-to-knee': 570, 'waist-to-floor': 1010, 'knee-girth': 350, 'bust-girth': 850, 'legs-girth': 720 } }] },
-  { key: 'ilka', name: 'Ilka', note: 'Conducts. Needs to lift her arms.', measures: [{ daysAgo: 40, body: { 'waist-girth': 868, 'hip-girth': 1092, 'waist-to-hip': 215, 'waist-to-knee': 610, 'knee-girth': 410, 'bust-girth': 1048 } }] },
   {
-    key: 'pim', name: 'Pim', note: 'Six, children’s choir.', child: true,
+    key: 'tove',
+    name: 'Tove',
+    note: 'Soprano, front row.',
+    measures: [
+      {
+        daysAgo: 18,
+        body: {
+          'waist-girth': 664,
+          'hip-girth': 928,
+          'waist-to-hip': 190,
+          'waist-to-knee': 570,
+          'waist-to-floor': 1010,
+          'knee-girth': 350,
+          'bust-girth': 850,
+          'legs-girth': 720,
+        },
+      },
+    ],
+  },
+  {
+    key: 'ilka',
+    name: 'Ilka',
+    note: 'Conducts. Needs to lift her arms.',
+    measures: [
+      {
+        daysAgo: 40,
+        body: { 'waist-girth': 868, 'hip-girth': 1092, 'waist-to-hip': 215, 'waist-to-knee': 610, 'knee-girth': 410, 'bust-girth': 1048 },
+      },
+    ],
+  },
+  {
+    key: 'pim',
+    name: 'Pim',
+    note: 'Six, children’s choir.',
+    child: true,
     measures: [
       { daysAgo: 210, body: { 'waist-girth': 521, 'hip-girth': 598 } },
-      { daysAgo: 9, body: { 'waist-girth': 530, 'hip-girth': 622, 'waist-to-hip': 128, 'waist-to-knee': 370, 'waist-to-floor': 690, 'head-girth': 516 } },
+      {
+        daysAgo: 9,
+        body: { 'waist-girth': 530, 'hip-girth': 622, 'waist-to-hip': 128, 'waist-to-knee': 370, 'waist-to-floor': 690, 'head-girth': 516 },
+      },
     ],
   },
-  { key: 'sunna', name: 'Sunna', note: 'Second alto; measures taken over the phone.', measures: [{ daysAgo: 3, body: { 'waist-girth': 795, 'hip-girth': 1050 } }] },
+  {
+    key: 'sunna',
+    name: 'Sunna',
+    note: 'Second alto; measures taken over the phone.',
+    measures: [{ daysAgo: 3, body: { 'waist-girth': 795, 'hip-girth': 1050 } }],
+  },
 ];

@@ -26,7 +26,10 @@ export interface AppOptions {
 /** The whole server, not yet listening. Throws FolderInUse where another process serves the same data. */
 export async function createApp({ data, web, quiet = false }: AppOptions): Promise<NestExpressApplication> {
   const database = await Database.open(data);
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(database), { bodyParser: false, logger: quiet ? false : ['error', 'warn'] });
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(database), {
+    bodyParser: false,
+    logger: quiet ? false : ['error', 'warn'],
+  });
   app.set('query parser', 'simple');
   app.use(
     helmet({
@@ -56,7 +59,14 @@ export async function createApp({ data, web, quiet = false }: AppOptions): Promi
   app.useGlobalPipes(new ValidationPipe({ whitelist: true, forbidNonWhitelisted: true, transform: true, stopAtFirstError: false }));
   app.useGlobalFilters(new ErrorFilter());
   app.enableShutdownHooks();
-  const document = SwaggerModule.createDocument(app, new DocumentBuilder().setTitle('Arcus').setDescription('Garments from rectangles, triangles, circles and gores. Lengths are millimetres.').setVersion('0.1.0').build());
+  const document = SwaggerModule.createDocument(
+    app,
+    new DocumentBuilder()
+      .setTitle('Arcus')
+      .setDescription('Garments from rectangles, triangles, circles and gores. Lengths are millimetres.')
+      .setVersion('0.1.0')
+      .build(),
+  );
   SwaggerModule.setup('api/docs', app, document);
   if (web && existsSync(join(web, 'index.html'))) serveWeb(app, web);
   return app;
@@ -64,7 +74,11 @@ export async function createApp({ data, web, quiet = false }: AppOptions): Promi
 
 /** The built pages; every address that is no file and not under /api is a place in the app. */
 function serveWeb(app: NestExpressApplication, web: string): void {
-  app.useStaticAssets(web, { index: 'index.html', setHeaders: (response: Response, path: string) => response.setHeader('Cache-Control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache') });
+  app.useStaticAssets(web, {
+    index: 'index.html',
+    setHeaders: (response: Response, path: string) =>
+      response.setHeader('Cache-Control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache'),
+  });
   app.use((request: Request, response: Response, next: NextFunction) => {
     if (request.method !== 'GET' || request.path.startsWith('/api') || /\.[a-z0-9]+$/i.test(request.path)) return next();
     response.setHeader('Cache-Control', 'no-cache');

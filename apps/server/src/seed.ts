@@ -15,7 +15,10 @@ export async function seed(app: INestApplicationContext, { people, cloths, elast
     const { id } = await app.get(PeopleService).create(person);
     ids.set(key, id);
     for (const { daysAgo, body } of measures) {
-      await app.get(PeopleService).measure(id, Object.entries(body).map(([measure, value]) => ({ measure, value, takenOn: dayFromNow(-daysAgo) })));
+      await app.get(PeopleService).measure(
+        id,
+        Object.entries(body).map(([measure, value]) => ({ measure, value, takenOn: dayFromNow(-daysAgo) })),
+      );
     }
   }
   for (const { key, ...cloth } of cloths) ids.set(key, (await app.get(ClothsService).create(cloth)).id);
@@ -23,7 +26,13 @@ export async function seed(app: INestApplicationContext, { people, cloths, elast
   const service = app.get(MakesService);
   for (const { person, cloth, elastic, dueInDays, station, done, log, ...make } of makes) {
     const dueOn = dueInDays === undefined ? undefined : dayFromNow(dueInDays);
-    const made = await service.create({ ...make, personId: ids.get(person)!, clothId: cloth && ids.get(cloth), elasticId: elastic && ids.get(elastic), dueOn });
+    const made = await service.create({
+      ...make,
+      personId: ids.get(person)!,
+      clothId: cloth && ids.get(cloth),
+      elasticId: elastic && ids.get(elastic),
+      dueOn,
+    });
     await service.update(made.id, { version: made.version, station, done });
     if (log) {
       const { daysAgo, ...entry } = log;

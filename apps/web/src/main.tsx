@@ -7,6 +7,8 @@ import { read } from './api/client.ts';
 import { router } from './routes.tsx';
 import { UnitsProvider } from './settings/units.tsx';
 import { theme } from './theme/tokens.ts';
+import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
+import '@fontsource-variable/bricolage-grotesque/index.css';
 import './theme/global.css';
 
 createRoot(document.getElementById('root')!).render(

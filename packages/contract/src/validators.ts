@@ -12,4 +12,5 @@ export const Name = () => applyDecorators(IsString(), MinLength(1), MaxLength(12
 /** A longer text, possibly empty. */
 export const Note = () => applyDecorators(IsOptional(), IsString(), MaxLength(4000));
 /** A calendar date, ISO 8601: 2027-05-14. */
-export const Day = () => applyDecorators(IsString(), Matches(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { message: '$property must be a date such as 2027-05-14' }));
+export const Day = () =>
+  applyDecorators(IsString(), Matches(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { message: '$property must be a date such as 2027-05-14' }));

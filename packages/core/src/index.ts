@@ -48,3 +48,5 @@ export type { ShoppingItem, Worksheet } from './plan/worksheet.ts';
 export { figureOf, halfWidth, type Figure } from './body/proportions.ts';
 export { hang, type Hanging } from './drape/hang.ts';
 export type { GarmentView } from './drape/garment-view.ts';
+export { centroid } from './geometry/centroid.ts';
+export { distribute } from './quantity/distribute.ts';

@@ -42,7 +42,11 @@ export async function saveKept<R extends { version: number }>(
   { id, version, set, view = (row) => row }: { id: string; version: number; set: Record<string, unknown>; view?: (row: R) => { version: number } },
 ): Promise<R> {
   const raised: Record<string, unknown | SQL> = { ...set, version: sql`${table.version} + 1`, updatedAt: new Date().toISOString() };
-  const rows = (await orm.update(table).set(raised).where(and(eq(table.id, id), eq(table.version, version))).returning()) as R[];
+  const rows = (await orm
+    .update(table)
+    .set(raised)
+    .where(and(eq(table.id, id), eq(table.version, version)))
+    .returning()) as R[];
   if (rows[0]) return rows[0];
   throw new StaleSave(view(await findKept<R>(orm, table, what, id)));
 }
@@ -50,6 +54,10 @@ export async function saveKept<R extends { version: number }>(
 /** Puts a row away or takes it out again; neither loses anything. Throws NoSuch. */
 export async function archiveKept(orm: LibSQLDatabase, table: KeptTable, what: string, id: string, away: boolean): Promise<void> {
   const archivedAt = away ? new Date().toISOString() : null;
-  const rows = await orm.update(table).set({ archivedAt, version: sql`${table.version} + 1` } as Record<string, unknown>).where(eq(table.id, id)).returning();
+  const rows = await orm
+    .update(table)
+    .set({ archivedAt, version: sql`${table.version} + 1` } as Record<string, unknown>)
+    .where(eq(table.id, id))
+    .returning();
   if (rows.length === 0) throw new NoSuch(what, id);
 }

@@ -14,7 +14,11 @@ export class ClothsService {
   constructor(private readonly database: Database) {}
 
   async list(withArchived: boolean): Promise<ClothView[]> {
-    const rows = await this.database.orm.select().from(cloths).where(withArchived ? undefined : isNull(cloths.archivedAt)).orderBy(asc(cloths.createdAt));
+    const rows = await this.database.orm
+      .select()
+      .from(cloths)
+      .where(withArchived ? undefined : isNull(cloths.archivedAt))
+      .orderBy(asc(cloths.createdAt));
     return rows.map(view);
   }
 
@@ -25,7 +29,17 @@ export class ClothsService {
   async create(cloth: ClothCreate): Promise<ClothView> {
     const set = sentFields(cloth, NULLABLE) as ClothCreate;
     assertSelvedge(set.width, set.selvedge ?? 10);
-    return view(await this.database.write(async (orm) => (await orm.insert(cloths).values({ ...set, ...newRow() }).returning())[0]!));
+    return view(
+      await this.database.write(
+        async (orm) =>
+          (
+            await orm
+              .insert(cloths)
+              .values({ ...set, ...newRow() })
+              .returning()
+          )[0]!,
+      ),
+    );
   }
 
   async update(id: string, patch: ClothUpdate): Promise<ClothView> {

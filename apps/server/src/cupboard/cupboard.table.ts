@@ -11,12 +11,16 @@ export const cloths = sqliteTable('cloths', {
   width: real('width').notNull(),
   selvedge: real('selvedge').notNull().default(10),
   kind: text('kind', { enum: ['woven', 'knit'] }).notNull(),
-  weight: text('weight', { enum: ['light', 'medium', 'heavy'] }).notNull().default('medium'),
+  weight: text('weight', { enum: ['light', 'medium', 'heavy'] })
+    .notNull()
+    .default('medium'),
   stretchAcross: real('stretch_across').notNull().default(0),
   stretchAlong: real('stretch_along').notNull().default(0),
   shrinkAcross: real('shrink_across').notNull().default(0),
   shrinkAlong: real('shrink_along').notNull().default(0),
-  print: text('print', { enum: ['none', 'up', 'across'] }).notNull().default('none'),
+  print: text('print', { enum: ['none', 'up', 'across'] })
+    .notNull()
+    .default('none'),
   oneWay: integer('one_way', { mode: 'boolean' }).notNull().default(false),
   sheer: integer('sheer', { mode: 'boolean' }).notNull().default(false),
   frays: integer('frays', { mode: 'boolean' }).notNull().default(true),

@@ -14,7 +14,11 @@ export class ElasticsService {
   constructor(private readonly database: Database) {}
 
   async list(withArchived: boolean): Promise<ElasticView[]> {
-    const rows = await this.database.orm.select().from(elastics).where(withArchived ? undefined : isNull(elastics.archivedAt)).orderBy(asc(elastics.createdAt));
+    const rows = await this.database.orm
+      .select()
+      .from(elastics)
+      .where(withArchived ? undefined : isNull(elastics.archivedAt))
+      .orderBy(asc(elastics.createdAt));
     return rows.map(view);
   }
 

@@ -20,7 +20,8 @@ export class LaysService {
 function toLayPiece({ id, outline, copies, turns }: LayPieceRequest, index: number): LayPiece {
   const field = `pieces.${index}.outline`;
   outline.forEach((corner, i) => {
-    const good = Array.isArray(corner) && corner.length === 2 && corner.every((n) => typeof n === 'number' && Number.isFinite(n) && Math.abs(n) <= FURTHEST);
+    const good =
+      Array.isArray(corner) && corner.length === 2 && corner.every((n) => typeof n === 'number' && Number.isFinite(n) && Math.abs(n) <= FURTHEST);
     if (!good) throw new BadInput(`${field}.${i}`, 'must be a corner [x, y] in millimetres');
   });
   const ring = withoutRepeats(outline);

@@ -25,7 +25,11 @@ export class MakesService {
   ) {}
 
   async list(withArchived: boolean): Promise<MakeView[]> {
-    const rows = await this.database.orm.select().from(makes).where(withArchived ? undefined : isNull(makes.archivedAt)).orderBy(desc(makes.updatedAt));
+    const rows = await this.database.orm
+      .select()
+      .from(makes)
+      .where(withArchived ? undefined : isNull(makes.archivedAt))
+      .orderBy(desc(makes.updatedAt));
     const finished = await this.database.orm.select().from(logs).orderBy(asc(logs.id));
     const dates = new Map(finished.map((log) => [log.makeId, log.finishedOn]));
     return rows.map((row) => view(row, dates.get(row.id) ?? null));
@@ -37,11 +41,20 @@ export class MakesService {
   }
 
   async create(make: MakeCreate): Promise<MakeView> {
-    if (!constructionById(make.construction)) throw new BadInput('construction', `“${make.construction}” is not a construction we know; see GET /api/constructions`);
+    if (!constructionById(make.construction))
+      throw new BadInput('construction', `“${make.construction}” is not a construction we know; see GET /api/constructions`);
     const set = sentFields(make) as MakeCreate;
     const draft = { clothId: null, elasticId: null, dueOn: null, ...set, choices: set.choices ?? {} };
     const summary = await this.summaryOf(draft);
-    const row = await this.database.write(async (orm) => (await orm.insert(makes).values({ ...draft, ...newRow(), done: [], summary }).returning())[0]!);
+    const row = await this.database.write(
+      async (orm) =>
+        (
+          await orm
+            .insert(makes)
+            .values({ ...draft, ...newRow(), done: [], summary })
+            .returning()
+        )[0]!,
+    );
     return view(row, null);
   }
 
@@ -51,7 +64,9 @@ export class MakesService {
     const summary = await this.summaryOf({ ...now, ...set } as Row);
     const finishedOn = await this.finishedOn(id);
     const look = (row: Row) => view(row, finishedOn);
-    return look(await this.database.write((orm) => saveKept<Row>(orm, makes, 'make', { id, version: patch.version, set: { ...set, summary }, view: look })));
+    return look(
+      await this.database.write((orm) => saveKept<Row>(orm, makes, 'make', { id, version: patch.version, set: { ...set, summary }, view: look })),
+    );
   }
 
   archive(id: string, away: boolean): Promise<void> {

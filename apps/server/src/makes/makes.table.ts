@@ -10,7 +10,9 @@ export const makes = sqliteTable(
     ...kept(),
     name: text('name').notNull(),
     construction: text('construction').notNull(),
-    personId: text('person_id').notNull().references(() => people.id),
+    personId: text('person_id')
+      .notNull()
+      .references(() => people.id),
     clothId: text('cloth_id').references(() => cloths.id),
     elasticId: text('elastic_id').references(() => elastics.id),
     choices: text('choices', { mode: 'json' }).$type<Record<string, number | string | boolean>>().notNull(),
@@ -28,7 +30,9 @@ export const logs = sqliteTable(
   'logs',
   {
     id: integer('id').primaryKey({ autoIncrement: true }),
-    makeId: text('make_id').notNull().references(() => makes.id),
+    makeId: text('make_id')
+      .notNull()
+      .references(() => makes.id),
     finishedOn: text('finished_on').notNull(),
     verdict: text('verdict', { enum: ['love', 'wear', 'mend', 'pass-on'] }).notNull(),
     actuals: text('actuals', { mode: 'json' }).$type<Record<string, number>>().notNull(),

@@ -15,7 +15,11 @@ export class PeopleService {
 
   async list(withArchived: boolean): Promise<PersonView[]> {
     const { orm } = this.database;
-    const rows = await orm.select().from(people).where(withArchived ? undefined : isNull(people.archivedAt)).orderBy(asc(people.createdAt));
+    const rows = await orm
+      .select()
+      .from(people)
+      .where(withArchived ? undefined : isNull(people.archivedAt))
+      .orderBy(asc(people.createdAt));
     const lines = await orm.select().from(measurements).orderBy(asc(measurements.takenOn), asc(measurements.id));
     const bodies = new Map<string, Record<string, number>>();
     for (const { personId, measure, value } of lines) bodies.set(personId, { ...bodies.get(personId), [measure]: value });
@@ -28,14 +32,25 @@ export class PeopleService {
   }
 
   async create({ name, note = '', child = false }: PersonCreate): Promise<PersonView> {
-    const row = await this.database.write(async (orm) => (await orm.insert(people).values({ ...newRow(), name, note, child }).returning())[0]!);
+    const row = await this.database.write(
+      async (orm) =>
+        (
+          await orm
+            .insert(people)
+            .values({ ...newRow(), name, note, child })
+            .returning()
+        )[0]!,
+    );
     return view(row, {});
   }
 
   async update(id: string, patch: PersonUpdate): Promise<PersonView> {
     const set = sentFields(patch);
     const body = newest(await this.ledger(id));
-    return view(await this.database.write((orm) => saveKept<Row>(orm, people, 'person', { id, version: patch.version, set, view: (row) => view(row, body) })), body);
+    return view(
+      await this.database.write((orm) => saveKept<Row>(orm, people, 'person', { id, version: patch.version, set, view: (row) => view(row, body) })),
+      body,
+    );
   }
 
   archive(id: string, away: boolean): Promise<void> {
@@ -45,7 +60,11 @@ export class PeopleService {
   /** Every measurement ever taken of a person, oldest first. */
   async ledger(id: string): Promise<MeasureView[]> {
     await findKept(this.database.orm, people, 'person', id);
-    const lines = await this.database.orm.select().from(measurements).where(eq(measurements.personId, id)).orderBy(asc(measurements.takenOn), asc(measurements.id));
+    const lines = await this.database.orm
+      .select()
+      .from(measurements)
+      .where(eq(measurements.personId, id))
+      .orderBy(asc(measurements.takenOn), asc(measurements.id));
     return lines.map(({ id: line, measure, value, takenOn, note }) => ({ id: line, measure, value, takenOn, note }));
   }
 
@@ -55,7 +74,11 @@ export class PeopleService {
       if (!measureById(measure)) throw new BadInput(`entries.${i}.measure`, `“${measure}” is not a measure we know`);
     });
     await findKept(this.database.orm, people, 'person', id);
-    await this.database.write((orm) => orm.insert(measurements).values(entries.map(({ measure, value, takenOn, note }) => ({ personId: id, measure, value, takenOn, note: note ?? '' }))));
+    await this.database.write((orm) =>
+      orm
+        .insert(measurements)
+        .values(entries.map(({ measure, value, takenOn, note }) => ({ personId: id, measure, value, takenOn, note: note ?? '' }))),
+    );
     return this.one(id);
   }
 }

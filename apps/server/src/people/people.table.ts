@@ -13,7 +13,9 @@ export const measurements = sqliteTable(
   'measurements',
   {
     id: integer('id').primaryKey({ autoIncrement: true }),
-    personId: text('person_id').notNull().references(() => people.id),
+    personId: text('person_id')
+      .notNull()
+      .references(() => people.id),
     measure: text('measure').notNull(),
     value: real('value').notNull(),
     takenOn: text('taken_on').notNull(),

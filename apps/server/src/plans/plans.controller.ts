@@ -13,6 +13,15 @@ export class PlansController {
   @Post('plans/preview')
   @HttpCode(200)
   preview(@Body() { construction, body, choices, cloth, elastic, units }: PlanPreviewRequest): PlanPreview {
-    return previewOf(planFor({ construction, body, choices: choices ?? undefined, cloth: cloth && { ...cloth }, elastic: elastic && { ...elastic }, units: units ?? undefined }));
+    return previewOf(
+      planFor({
+        construction,
+        body,
+        choices: choices ?? undefined,
+        cloth: cloth && { ...cloth },
+        elastic: elastic && { ...elastic },
+        units: units ?? undefined,
+      }),
+    );
   }
 }

@@ -12,7 +12,14 @@ interface Answer<T> {
 export function RequestState<T>({ of, what, children }: { of: Answer<T>; what: string; children: (data: T) => ReactNode }) {
   const { data, error, mutate } = of;
   const problem = error ? <ProblemNote error={error} retry={() => void mutate()} /> : null;
-  if (data === undefined) return problem ?? <p className="quiet" role="status">Fetching {what}…</p>;
+  if (data === undefined)
+    return (
+      problem ?? (
+        <p className="quiet" role="status">
+          Fetching {what}…
+        </p>
+      )
+    );
   return (
     <>
       {problem}

@@ -23,7 +23,14 @@ export function TickList({ items, done, current, onToggle, onCurrent }: Props) {
     <ol className="ticks">
       {items.map(({ id, title, hint }) => (
         <li key={id}>
-          <button type="button" className={`tick-row${id === inHand ? ' current' : ''}`} aria-pressed={done.has(id)} onClick={() => onToggle(id)} onFocus={() => onCurrent?.(id)} onPointerEnter={() => onCurrent?.(id)}>
+          <button
+            type="button"
+            className={`tick-row${id === inHand ? ' current' : ''}`}
+            aria-pressed={done.has(id)}
+            onClick={() => onToggle(id)}
+            onFocus={() => onCurrent?.(id)}
+            onPointerEnter={() => onCurrent?.(id)}
+          >
             <span className="tick-box" aria-hidden="true">
               {done.has(id) && <Check size={15} strokeWidth={3} />}
             </span>

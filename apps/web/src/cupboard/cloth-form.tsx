@@ -8,8 +8,25 @@ import { Field, ShelfDrawer } from './shelf-drawer.tsx';
 type Values = Omit<ClothView, 'id' | 'version' | 'archived'>;
 
 const NEW: Values = {
-  name: '', fibre: '', colour: '#b96a5a', note: '', width: 1400, selvedge: 10, kind: 'woven', weight: 'medium', stretchAcross: 0, stretchAlong: 0,
-  shrinkAcross: 0, shrinkAlong: 0.04, print: 'none', oneWay: false, sheer: false, frays: true, prewashed: false, lengthOnHand: null, pricePerMetre: null,
+  name: '',
+  fibre: '',
+  colour: '#b96a5a',
+  note: '',
+  width: 1400,
+  selvedge: 10,
+  kind: 'woven',
+  weight: 'medium',
+  stretchAcross: 0,
+  stretchAlong: 0,
+  shrinkAcross: 0,
+  shrinkAlong: 0.04,
+  print: 'none',
+  oneWay: false,
+  sheer: false,
+  frays: true,
+  prewashed: false,
+  lengthOnHand: null,
+  pricePerMetre: null,
 };
 
 const SWITCHES: ReadonlyArray<{ key: 'oneWay' | 'sheer' | 'frays' | 'prewashed'; label: string }> = [
@@ -33,15 +50,47 @@ export default function ClothForm({ cloth, onClose }: { cloth?: ClothView; onClo
           <LengthInput label="Width" value={values.width} min={50} max={10_000} onCommit={(width) => set({ width })} />
         </Field>
         <Field label="In the cupboard">
-          <LengthInput label="Length in the cupboard" value={values.lengthOnHand ?? undefined} max={1_000_000} placeholder="to be bought" onCommit={(lengthOnHand) => set({ lengthOnHand })} />
+          <LengthInput
+            label="Length in the cupboard"
+            value={values.lengthOnHand ?? undefined}
+            max={1_000_000}
+            placeholder="to be bought"
+            onCommit={(lengthOnHand) => set({ lengthOnHand })}
+          />
         </Field>
         <Field label="Colour">
           <ColorPicker value={values.colour} disabledAlpha onChange={(colour) => set({ colour: colour.toHexString() })} />
         </Field>
       </div>
-      <Options label="Kind" value={values.kind} options={[{ id: 'woven', label: 'Woven' }, { id: 'knit', label: 'Knit' }]} onChange={(kind) => set({ kind })} />
-      <Options label="Weight" value={values.weight} options={[{ id: 'light', label: 'Light' }, { id: 'medium', label: 'Medium' }, { id: 'heavy', label: 'Heavy' }]} onChange={(weight) => set({ weight })} />
-      <Options label="Print" value={values.print} options={[{ id: 'none', label: 'No print' }, { id: 'up', label: 'Up the length' }, { id: 'across', label: 'Across the width' }]} onChange={(print) => set({ print })} />
+      <Options
+        label="Kind"
+        value={values.kind}
+        options={[
+          { id: 'woven', label: 'Woven' },
+          { id: 'knit', label: 'Knit' },
+        ]}
+        onChange={(kind) => set({ kind })}
+      />
+      <Options
+        label="Weight"
+        value={values.weight}
+        options={[
+          { id: 'light', label: 'Light' },
+          { id: 'medium', label: 'Medium' },
+          { id: 'heavy', label: 'Heavy' },
+        ]}
+        onChange={(weight) => set({ weight })}
+      />
+      <Options
+        label="Print"
+        value={values.print}
+        options={[
+          { id: 'none', label: 'No print' },
+          { id: 'up', label: 'Up the length' },
+          { id: 'across', label: 'Across the width' },
+        ]}
+        onChange={(print) => set({ print })}
+      />
       {SWITCHES.map(({ key, label }) => (
         <span key={key} className="row">
           <Switch aria-label={label} checked={values[key]} onChange={(on) => set({ [key]: on })} /> {label}
@@ -59,7 +108,13 @@ export default function ClothForm({ cloth, onClose }: { cloth?: ClothView; onClo
           <Input value={values.fibre} maxLength={120} onChange={(event) => set({ fibre: event.target.value })} />
         </Field>
         <Field label="Price a metre">
-          <InputNumber aria-label="Price a metre" min={0} max={100_000} value={values.pricePerMetre} onChange={(pricePerMetre) => set({ pricePerMetre })} />
+          <InputNumber
+            aria-label="Price a metre"
+            min={0}
+            max={100_000}
+            value={values.pricePerMetre}
+            onChange={(pricePerMetre) => set({ pricePerMetre })}
+          />
         </Field>
         <Field label="Selvedge">
           <LengthInput label="Selvedge" value={values.selvedge} max={200} onCommit={(selvedge) => set({ selvedge })} />
@@ -73,7 +128,15 @@ export default function ClothForm({ cloth, onClose }: { cloth?: ClothView; onClo
 function Share({ label, value, most, onChange }: { label: string; value: number; most: number; onChange(share: number): void }) {
   return (
     <Field label={label}>
-      <InputNumber aria-label={label} min={0} max={most} value={Math.round(value * 1000) / 10} onChange={(percent) => onChange((percent ?? 0) / 100)} suffix="%" style={{ width: 100 }} />
+      <InputNumber
+        aria-label={label}
+        min={0}
+        max={most}
+        value={Math.round(value * 1000) / 10}
+        onChange={(percent) => onChange((percent ?? 0) / 100)}
+        suffix="%"
+        style={{ width: 100 }}
+      />
     </Field>
   );
 }

@@ -34,20 +34,44 @@ export default function CupboardPage() {
           <section className="stack">
             <h2>Cloth</h2>
             <RequestState of={cloths} what="cloths">
-              {(all) => (all.length === 0 ? <p className="empty">The shelf is empty. Add a cloth with its width; the rest can wait.</p> : <ul className="list">{all.map((cloth) => <ClothRow key={cloth.id} cloth={cloth} />)}</ul>)}
+              {(all) =>
+                all.length === 0 ? (
+                  <p className="empty">The shelf is empty. Add a cloth with its width; the rest can wait.</p>
+                ) : (
+                  <ul className="list">
+                    {all.map((cloth) => (
+                      <ClothRow key={cloth.id} cloth={cloth} />
+                    ))}
+                  </ul>
+                )
+              }
             </RequestState>
           </section>
           <section className="stack">
             <h2>Elastic</h2>
             <RequestState of={elastics} what="elastics">
-              {(all) => (all.length === 0 ? <p className="empty">No elastic yet. Its width and how far it stretches decide casings and waists.</p> : <ul className="list">{all.map((elastic) => <ElasticRow key={elastic.id} elastic={elastic} />)}</ul>)}
+              {(all) =>
+                all.length === 0 ? (
+                  <p className="empty">No elastic yet. Its width and how far it stretches decide casings and waists.</p>
+                ) : (
+                  <ul className="list">
+                    {all.map((elastic) => (
+                      <ElasticRow key={elastic.id} elastic={elastic} />
+                    ))}
+                  </ul>
+                )
+              }
             </RequestState>
           </section>
         </div>
       </div>
       <Suspense>
-        {clothId && (clothId === 'new' || cloths.data?.some(({ id }) => id === clothId)) && <ClothForm key={clothId} cloth={cloths.data?.find(({ id }) => id === clothId)} onClose={close} />}
-        {elasticId && (elasticId === 'new' || elastics.data?.some(({ id }) => id === elasticId)) && <ElasticForm key={elasticId} elastic={elastics.data?.find(({ id }) => id === elasticId)} onClose={close} />}
+        {clothId && (clothId === 'new' || cloths.data?.some(({ id }) => id === clothId)) && (
+          <ClothForm key={clothId} cloth={cloths.data?.find(({ id }) => id === clothId)} onClose={close} />
+        )}
+        {elasticId && (elasticId === 'new' || elastics.data?.some(({ id }) => id === elasticId)) && (
+          <ElasticForm key={elasticId} elastic={elastics.data?.find(({ id }) => id === elasticId)} onClose={close} />
+        )}
       </Suspense>
     </>
   );
@@ -57,7 +81,15 @@ const PRINTS = { none: '', up: 'print up the length', across: 'print across' };
 
 function ClothRow({ cloth }: { cloth: ClothView }) {
   const { units } = useUnits();
-  const traits = [cloth.weight, cloth.kind, cloth.fibre, PRINTS[cloth.print], cloth.oneWay && 'one-way', cloth.sheer && 'sheer', cloth.stretchAcross > 0 && `stretches ${Math.round(cloth.stretchAcross * 100)} % across`].filter(Boolean);
+  const traits = [
+    cloth.weight,
+    cloth.kind,
+    cloth.fibre,
+    PRINTS[cloth.print],
+    cloth.oneWay && 'one-way',
+    cloth.sheer && 'sheer',
+    cloth.stretchAcross > 0 && `stretches ${Math.round(cloth.stretchAcross * 100)} % across`,
+  ].filter(Boolean);
   return (
     <li>
       <Link className="list-row cloth-row" to={`?cloth=${cloth.id}`}>

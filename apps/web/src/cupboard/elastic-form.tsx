@@ -31,10 +31,23 @@ export default function ElasticForm({ elastic, onClose }: { elastic?: ElasticVie
         <LengthInput label="Width" value={values.width} min={2} max={200} onCommit={(width) => set({ width })} />
       </Field>
       <Field label="Greatest stretch" hint="Pull 10 cm as far as it goes without strain: 15 cm is 1.5. Test it; elastics differ.">
-        <InputNumber aria-label="Greatest stretch" min={1.01} max={6} step={0.05} value={values.greatestStretch} onChange={(greatestStretch) => greatestStretch !== null && set({ greatestStretch })} />
+        <InputNumber
+          aria-label="Greatest stretch"
+          min={1.01}
+          max={6}
+          step={0.05}
+          value={values.greatestStretch}
+          onChange={(greatestStretch) => greatestStretch !== null && set({ greatestStretch })}
+        />
       </Field>
       <Field label="In the cupboard">
-        <LengthInput label="Length in the cupboard" value={values.lengthOnHand ?? undefined} max={1_000_000} placeholder="to be bought" onCommit={(lengthOnHand) => set({ lengthOnHand })} />
+        <LengthInput
+          label="Length in the cupboard"
+          value={values.lengthOnHand ?? undefined}
+          max={1_000_000}
+          placeholder="to be bought"
+          onCommit={(lengthOnHand) => set({ lengthOnHand })}
+        />
       </Field>
     </ShelfDrawer>
   );

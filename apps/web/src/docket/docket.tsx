@@ -30,7 +30,14 @@ export function Docket({ plan, onVerdict }: { plan: Plan; onVerdict(): void }) {
   return (
     <footer className="docket" aria-label="Docket">
       {figures.map((quantity) => (
-        <button key={quantity.id} type="button" className="docket-figure" data-quantity={quantity.id} onClick={() => open(quantity, plan.quantities)} title="Show how this was worked out">
+        <button
+          key={quantity.id}
+          type="button"
+          className="docket-figure"
+          data-quantity={quantity.id}
+          onClick={() => open(quantity, plan.quantities)}
+          title="Show how this was worked out"
+        >
           <span>{quantity.label}</span>
           <Figure text={docketText(quantity, units)} />
           <span>{note(quantity, plan, units)}</span>

@@ -38,7 +38,9 @@ function Control({ choice, value, onChange }: { choice: Choice; value: ChoiceVal
   const { kind, label, min = 0, max = 1000, step = 1, options = [], optionLabels = {} } = choice;
   switch (kind) {
     case 'one-of':
-      return <Options label={label} options={options.map((id) => ({ id, label: optionLabels[id] ?? id }))} value={String(value)} onChange={onChange} />;
+      return (
+        <Options label={label} options={options.map((id) => ({ id, label: optionLabels[id] ?? id }))} value={String(value)} onChange={onChange} />
+      );
     case 'yes-no':
       return (
         <div>
@@ -52,7 +54,15 @@ function Control({ choice, value, onChange }: { choice: Choice; value: ChoiceVal
         <>
           <LengthInput label={label} value={number} min={min} max={max} onCommit={onChange} placeholder="worked out" />
           {max - min > 100 && number !== undefined && (
-            <Slider min={min} max={sliderEnd(choice)} step={stride} value={number} onChange={onChange} tooltip={{ formatter: (mm) => formatLength(mm ?? 0, units) }} ariaLabelForHandle={label} />
+            <Slider
+              min={min}
+              max={sliderEnd(choice)}
+              step={stride}
+              value={number}
+              onChange={onChange}
+              tooltip={{ formatter: (mm) => formatLength(mm ?? 0, units) }}
+              ariaLabelForHandle={label}
+            />
           )}
         </>
       );
@@ -61,8 +71,18 @@ function Control({ choice, value, onChange }: { choice: Choice; value: ChoiceVal
       const number = typeof value === 'number' ? value : null;
       return (
         <div className="row" style={{ flexWrap: 'nowrap' }}>
-          <InputNumber aria-label={label} min={min} max={max} step={step} value={number} onChange={(next) => next !== null && onChange(next)} style={{ width: 92 }} />
-          {number !== null && <Slider style={{ flex: 1 }} min={min} max={sliderEnd(choice)} step={step} value={number} onChange={onChange} ariaLabelForHandle={label} />}
+          <InputNumber
+            aria-label={label}
+            min={min}
+            max={max}
+            step={step}
+            value={number}
+            onChange={(next) => next !== null && onChange(next)}
+            style={{ width: 92 }}
+          />
+          {number !== null && (
+            <Slider style={{ flex: 1 }} min={min} max={sliderEnd(choice)} step={step} value={number} onChange={onChange} ariaLabelForHandle={label} />
+          )}
         </div>
       );
     }

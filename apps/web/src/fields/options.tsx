@@ -21,7 +21,14 @@ export function Options<T extends string>({ label, options, value, onChange }: P
   return (
     <div className="options" role="radiogroup" aria-label={label} ref={group} onKeyDown={move}>
       {options.map((each) => (
-        <button key={each.id} type="button" role="radio" aria-checked={each.id === value} tabIndex={each.id === value ? 0 : -1} onClick={() => onChange(each.id)}>
+        <button
+          key={each.id}
+          type="button"
+          role="radio"
+          aria-checked={each.id === value}
+          tabIndex={each.id === value ? 0 : -1}
+          onClick={() => onChange(each.id)}
+        >
           {each.label}
         </button>
       ))}

@@ -7,7 +7,8 @@ export interface History<T> {
   last?: { about: string; at: number };
 }
 
-export type HistoryAction<T> = { type: 'change'; to: T; about: string; at: number } | { type: 'undo' } | { type: 'redo' } | { type: 'replace'; to: T };
+export type HistoryAction<T> =
+  { type: 'change'; to: T; about: string; at: number } | { type: 'undo' } | { type: 'redo' } | { type: 'replace'; to: T };
 
 /** Changes of the same thing closer together than this are one step back, ms. */
 const ONE_MOVE = 900;

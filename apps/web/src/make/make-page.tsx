@@ -44,8 +44,18 @@ export default function MakePage() {
       <div className="page-inner">{content}</div>
     </>
   );
-  for (const [answer, what] of [[make, 'the make'], [people, 'people'], [cloths, 'the cupboard'], [elastics, 'the cupboard']] as const) {
-    if (answer.data === undefined) return loading(<RequestState of={answer as typeof make} what={what}>{() => null}</RequestState>);
+  for (const [answer, what] of [
+    [make, 'the make'],
+    [people, 'people'],
+    [cloths, 'the cupboard'],
+    [elastics, 'the cupboard'],
+  ] as const) {
+    if (answer.data === undefined)
+      return loading(
+        <RequestState of={answer as typeof make} what={what}>
+          {() => null}
+        </RequestState>,
+      );
   }
   if (!isStation(station)) return <Navigate to={`/makes/${id}/${make.data!.station}`} replace />;
   return <Make key={id} make={make.data!} station={station} people={people.data!} cloths={cloths.data!} elastics={elastics.data!} />;
@@ -68,7 +78,10 @@ function Make({ make, station, people, cloths, elastics }: MakeProps) {
   const elastic = elastics.find((each) => each.id === draft.elasticId);
   const planned = usePlan(make.construction, draft, person, cloth, elastic);
   usePageTitle(draft.name);
-  const state = useMemo(() => ({ ...editor, ...planned, make, construction, person, people, cloth, cloths, elastic, elastics }), [editor, planned, make, construction, person, people, cloth, cloths, elastic, elastics]);
+  const state = useMemo(
+    () => ({ ...editor, ...planned, make, construction, person, people, cloth, cloths, elastic, elastics }),
+    [editor, planned, make, construction, person, people, cloth, cloths, elastic, elastics],
+  );
   return (
     <MakeContext value={state}>
       <WorkingProvider>
@@ -95,7 +108,10 @@ function MakeFrame({ station }: { station: Station }) {
     go(next);
   }, [station, draft, change, go]);
   useShortcut('next-station', forward);
-  useShortcut('previous-station', useCallback(() => go(neighbour(station, -1)), [go, station]));
+  useShortcut(
+    'previous-station',
+    useCallback(() => go(neighbour(station, -1)), [go, station]),
+  );
   useShortcut('undo', undo);
   useShortcut('redo', redo);
   useEffect(() => {

@@ -10,7 +10,11 @@ export function StitchedLine({ makeId, draft, at }: { makeId: string; draft: Mak
       <ol className="stitched">
         {STATION_ORDER.map(({ id, label }) => (
           <li key={id} className={passed(draft, id) ? 'sewn' : undefined}>
-            <Link to={`/makes/${makeId}/${id}`} className={[passed(draft, id) && 'done', id === at && 'active'].filter(Boolean).join(' ')} aria-current={id === at ? 'step' : undefined}>
+            <Link
+              to={`/makes/${makeId}/${id}`}
+              className={[passed(draft, id) && 'done', id === at && 'active'].filter(Boolean).join(' ')}
+              aria-current={id === at ? 'step' : undefined}
+            >
               {label}
               <span className="knot" aria-hidden="true" />
             </Link>

@@ -5,7 +5,12 @@ import { ApiProblem, request } from '../api/client.ts';
 import { changesBetween, draftOf, keepUnsaved, unsavedOf, type MakeDraft } from './draft.ts';
 import { nextHistory, type History, type HistoryAction } from './history.ts';
 
-export type SaveState = { kind: 'saved' } | { kind: 'saving' } | { kind: 'waiting'; messages: string[] } | { kind: 'refused'; messages: string[] } | { kind: 'conflict'; theirs: MakeView };
+export type SaveState =
+  | { kind: 'saved' }
+  | { kind: 'saving' }
+  | { kind: 'waiting'; messages: string[] }
+  | { kind: 'refused'; messages: string[] }
+  | { kind: 'conflict'; theirs: MakeView };
 
 /** Rest after the last change before it is saved, and between tries while the server is away, ms. */
 const REST = 450;
@@ -27,10 +32,14 @@ export interface MakeEditor {
 
 /** One make being edited: history, autosave with its version, and nothing lost when the page or the server goes away. */
 export function useMakeEditor(make: MakeView): MakeEditor {
-  const [history, act] = useReducer(nextHistory as (h: History<MakeDraft>, a: HistoryAction<MakeDraft>) => History<MakeDraft>, undefined, (): History<MakeDraft> => {
-    const left = unsavedOf(make.id);
-    return { past: left ? [draftOf(make)] : [], present: left ?? draftOf(make), future: [] };
-  });
+  const [history, act] = useReducer(
+    nextHistory as (h: History<MakeDraft>, a: HistoryAction<MakeDraft>) => History<MakeDraft>,
+    undefined,
+    (): History<MakeDraft> => {
+      const left = unsavedOf(make.id);
+      return { past: left ? [draftOf(make)] : [], present: left ?? draftOf(make), future: [] };
+    },
+  );
   const draft = history.present;
   const saved = useRef(draftOf(make));
   const version = useRef(make.version);
@@ -76,12 +85,14 @@ export function useMakeEditor(make: MakeView): MakeEditor {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [draft, tick, make.id, mutate]);
 
-  const change = useCallback((patch: Partial<MakeDraft>, about: string) => act({ type: 'change', to: { ...draft, ...patch }, about, at: Date.now() }), [draft]);
+  const change = useCallback(
+    (patch: Partial<MakeDraft>, about: string) => act({ type: 'change', to: { ...draft, ...patch }, about, at: Date.now() }),
+    [draft],
+  );
   const choose = useCallback(
     (id: string, value: number | string | boolean | undefined) => {
-      const choices = { ...draft.choices };
-      if (value === undefined) delete choices[id];
-      else choices[id] = value;
+      const others = Object.entries(draft.choices).filter(([key]) => key !== id);
+      const choices = Object.fromEntries(value === undefined ? others : [...others, [id, value]]);
       change({ choices }, `choice:${id}`);
     },
     [draft, change],
@@ -96,7 +107,18 @@ export function useMakeEditor(make: MakeView): MakeEditor {
     setTick((n) => n + 1);
   };
   const onConflict = (mine: boolean) => () => saveState.kind === 'conflict' && settle(saveState.theirs, mine);
-  return { draft, change, choose, undo, redo, canUndo: history.past.length > 0, canRedo: history.future.length > 0, saveState, keepMine: onConflict(true), takeTheirs: onConflict(false) };
+  return {
+    draft,
+    change,
+    choose,
+    undo,
+    redo,
+    canUndo: history.past.length > 0,
+    canRedo: history.future.length > 0,
+    saveState,
+    keepMine: onConflict(true),
+    takeTheirs: onConflict(false),
+  };
 }
 
 function stateAfter(error: unknown): SaveState {

@@ -19,7 +19,13 @@ export interface PlanState {
 }
 
 /** The plan of a draft, worked out in the browser as it changes. */
-export function usePlan(construction: string, draft: MakeDraft, person: PersonView | undefined, cloth: ClothView | undefined, elastic: ElasticView | undefined): PlanState {
+export function usePlan(
+  construction: string,
+  draft: MakeDraft,
+  person: PersonView | undefined,
+  cloth: ClothView | undefined,
+  elastic: ElasticView | undefined,
+): PlanState {
   const { units } = useUnits();
   const { layer, laying } = useLays();
   const request = useMemo(
@@ -42,13 +48,46 @@ function workOut(request: PlanRequest, layer: Parameters<typeof planFor>[1]): Om
   try {
     return { plan: planFor(request, layer) };
   } catch (error) {
-    if (error instanceof Unmakeable) return { problem: { field: error.field, says: error.message.replace(/^[\w.-]+: /, ''), nearest: error.nearest } };
+    if (error instanceof Unmakeable)
+      return { problem: { field: error.field, says: error.message.replace(/^[\w.-]+: /, ''), nearest: error.nearest } };
     if (error instanceof BadInput) return { problem: { field: error.field, says: error.says } };
     throw error;
   }
 }
 
 /** The figures of a cloth in the cupboard, as a plan takes them. */
-export function clothFigures({ width, selvedge, kind, weight, stretchAcross, stretchAlong, shrinkAcross, shrinkAlong, print, oneWay, sheer, frays, prewashed, lengthOnHand, pricePerMetre }: ClothView): Partial<Cloth> {
-  return { width, selvedge, kind, weight, stretchAcross, stretchAlong, shrinkAcross, shrinkAlong, print, oneWay, sheer, frays, prewashed, lengthOnHand: lengthOnHand ?? undefined, pricePerMetre: pricePerMetre ?? undefined };
+export function clothFigures({
+  width,
+  selvedge,
+  kind,
+  weight,
+  stretchAcross,
+  stretchAlong,
+  shrinkAcross,
+  shrinkAlong,
+  print,
+  oneWay,
+  sheer,
+  frays,
+  prewashed,
+  lengthOnHand,
+  pricePerMetre,
+}: ClothView): Partial<Cloth> {
+  return {
+    width,
+    selvedge,
+    kind,
+    weight,
+    stretchAcross,
+    stretchAlong,
+    shrinkAcross,
+    shrinkAlong,
+    print,
+    oneWay,
+    sheer,
+    frays,
+    prewashed,
+    lengthOnHand: lengthOnHand ?? undefined,
+    pricePerMetre: pricePerMetre ?? undefined,
+  };
 }

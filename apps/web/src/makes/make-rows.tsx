@@ -37,7 +37,9 @@ export function MakeRows({ makes, people, cloths, action }: Props) {
                 <br />
                 <Progress make={make} />
               </span>
-              <span className="quiet small due">{make.finishedOn ? `finished ${sayDate(make.finishedOn)}` : make.dueOn ? `due ${sayDistance(make.dueOn)}` : ''}</span>
+              <span className="quiet small due">
+                {make.finishedOn ? `finished ${sayDate(make.finishedOn)}` : make.dueOn ? `due ${sayDistance(make.dueOn)}` : ''}
+              </span>
             </Link>
             {action?.(make)}
           </li>

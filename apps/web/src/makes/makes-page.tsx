@@ -46,7 +46,15 @@ export default function MakesPage() {
   );
 }
 
-function Sections({ all, people, cloths }: { all: MakeView[]; people: Parameters<typeof MakeRows>[0]['people']; cloths: Parameters<typeof MakeRows>[0]['cloths'] }) {
+function Sections({
+  all,
+  people,
+  cloths,
+}: {
+  all: MakeView[];
+  people: Parameters<typeof MakeRows>[0]['people'];
+  cloths: Parameters<typeof MakeRows>[0]['cloths'];
+}) {
   const actions = useMakesActions();
   const putAway = usePutAway(actions);
   const action = (make: MakeView) => (

@@ -33,7 +33,13 @@ export default function NewMakePage() {
   const start = async () => {
     if (!person) return setError(new Error('Choose who it is for first.'));
     try {
-      const made = await create({ name: name.trim() || `${construction.name} for ${person.name}`, construction: construction.id, personId: person.id, clothId, dueOn });
+      const made = await create({
+        name: name.trim() || `${construction.name} for ${person.name}`,
+        construction: construction.id,
+        personId: person.id,
+        clothId,
+        dueOn,
+      });
       const missing = construction.needs.some((id) => person.body[id] === undefined);
       await navigate(`/makes/${made.id}/${missing ? 'measure' : 'shape'}`);
     } catch (problem) {
@@ -47,14 +53,27 @@ export default function NewMakePage() {
         <div className="page-inner stack" style={{ gap: 24 }}>
           <div className="catalogue" role="radiogroup" aria-label="What to make">
             {CONSTRUCTIONS.map((each) => (
-              <button key={each.id} type="button" role="radio" aria-checked={each === construction} className="catalogue-item" onClick={() => setConstruction(each)}>
+              <button
+                key={each.id}
+                type="button"
+                role="radio"
+                aria-checked={each === construction}
+                className="catalogue-item"
+                onClick={() => setConstruction(each)}
+              >
                 <Thumb construction={each} body={person?.body} cloth={cloths.find(({ id }) => id === clothId)} />
                 <b>{each.name}</b>
                 <span className="quiet small">{each.summary}</span>
               </button>
             ))}
           </div>
-          <p className="quiet">Needs: {[...construction.needs, ...(construction.needsOneOf?.map((group) => group[0]!) ?? [])].map((id) => measureById(id)?.label.toLowerCase()).join(', ')}.</p>
+          <p className="quiet">
+            Needs:{' '}
+            {[...construction.needs, ...(construction.needsOneOf?.map((group) => group[0]!) ?? [])]
+              .map((id) => measureById(id)?.label.toLowerCase())
+              .join(', ')}
+            .
+          </p>
           <div className="form-grid">
             <label htmlFor="for">For</label>
             {people.length === 0 ? (
@@ -62,12 +81,30 @@ export default function NewMakePage() {
                 Nobody is known yet. <Link to="/people?new">Add a person</Link>
               </span>
             ) : (
-              <Select id="for" aria-label="For" value={person?.id} onChange={setPersonId} options={people.map(({ id, name: label }) => ({ value: id, label }))} />
+              <Select
+                id="for"
+                aria-label="For"
+                value={person?.id}
+                onChange={setPersonId}
+                options={people.map(({ id, name: label }) => ({ value: id, label }))}
+              />
             )}
             <label htmlFor="of">Of</label>
-            <Select id="of" aria-label="Of" value={clothId ?? ''} onChange={(id) => setClothId(id || undefined)} options={[{ value: '', label: 'Decide later' }, ...cloths.map(({ id, name: label }) => ({ value: id, label }))]} />
+            <Select
+              id="of"
+              aria-label="Of"
+              value={clothId ?? ''}
+              onChange={(id) => setClothId(id || undefined)}
+              options={[{ value: '', label: 'Decide later' }, ...cloths.map(({ id, name: label }) => ({ value: id, label }))]}
+            />
             <label htmlFor="called">Called</label>
-            <Input id="called" value={name} maxLength={120} placeholder={`${construction.name}${person ? ` for ${person.name}` : ''}`} onChange={(event) => setName(event.target.value)} />
+            <Input
+              id="called"
+              value={name}
+              maxLength={120}
+              placeholder={`${construction.name}${person ? ` for ${person.name}` : ''}`}
+              onChange={(event) => setName(event.target.value)}
+            />
             <label htmlFor="due">Needed by</label>
             <DatePicker id="due" value={dueOn ? dayjs(dueOn) : null} onChange={(date) => setDueOn(date ? date.format('YYYY-MM-DD') : undefined)} />
           </div>
@@ -83,11 +120,28 @@ export default function NewMakePage() {
   );
 }
 
-function Thumb({ construction, body, cloth }: { construction: Construction; body?: Record<string, number>; cloth?: Parameters<typeof clothFigures>[0] }) {
-  const usable = cloth && (construction.knitOnly ? cloth.kind === 'knit' : true) ? clothFigures(cloth) : construction.knitOnly ? PLAIN_KNIT : PLAIN_WOVEN;
-  for (const [on, of] of [[{ ...SOMEBODY, ...body }, usable], [SOMEBODY, construction.knitOnly ? PLAIN_KNIT : PLAIN_WOVEN]] as const) {
+function Thumb({
+  construction,
+  body,
+  cloth,
+}: {
+  construction: Construction;
+  body?: Record<string, number>;
+  cloth?: Parameters<typeof clothFigures>[0];
+}) {
+  const usable =
+    cloth && (construction.knitOnly ? cloth.kind === 'knit' : true) ? clothFigures(cloth) : construction.knitOnly ? PLAIN_KNIT : PLAIN_WOVEN;
+  for (const [on, of] of [
+    [{ ...SOMEBODY, ...body }, usable],
+    [SOMEBODY, construction.knitOnly ? PLAIN_KNIT : PLAIN_WOVEN],
+  ] as const) {
     try {
-      return <GarmentThumb plan={planFor({ construction: construction.id, body: on, cloth: of }, () => ({ length: 1, utilisation: 0, placements: [] }))} colour={cloth?.colour ?? '#b96a5a'} />;
+      return (
+        <GarmentThumb
+          plan={planFor({ construction: construction.id, body: on, cloth: of }, () => ({ length: 1, utilisation: 0, placements: [] }))}
+          colour={cloth?.colour ?? '#b96a5a'}
+        />
+      );
     } catch {
       // this person or cloth can't be drawn here; the standard one can
     }

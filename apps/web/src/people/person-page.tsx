@@ -45,7 +45,10 @@ function Person({ person }: { person: PersonView }) {
   const navigate = useNavigate();
   const { message } = App.useApp();
   const [active, setActive] = useState<string>('waist-girth');
-  const save = (measure: string, value: number) => void actions.measure(person.id, [{ measure, value, takenOn: today() }]).catch((error: unknown) => message.error(error instanceof ApiProblem ? error.messages.join(' ') : String(error)));
+  const save = (measure: string, value: number) =>
+    void actions
+      .measure(person.id, [{ measure, value, takenOn: today() }])
+      .catch((error: unknown) => message.error(error instanceof ApiProblem ? error.messages.join(' ') : String(error)));
   const doubts = doubtsAbout(person.body, units);
   return (
     <>
@@ -72,8 +75,21 @@ function Person({ person }: { person: PersonView }) {
                   {measure.label}
                   {lines.length > 0 && <span className="quiet small"> {sayDate(lines[lines.length - 1]!.takenOn)}</span>}
                 </label>
-                <LengthInput id={`ledger-${measure.id}`} label={measure.label} value={person.body[measure.id]} min={1} max={5000} onCommit={(mm) => save(measure.id, mm)} onFocus={() => setActive(measure.id)} placeholder="not yet" />
-                {earlier.length > 0 && <p className="quiet small earlier">before: {earlier.map((line) => `${formatLength(line.value, units)} (${sayDate(line.takenOn)})`).join(', ')}</p>}
+                <LengthInput
+                  id={`ledger-${measure.id}`}
+                  label={measure.label}
+                  value={person.body[measure.id]}
+                  min={1}
+                  max={5000}
+                  onCommit={(mm) => save(measure.id, mm)}
+                  onFocus={() => setActive(measure.id)}
+                  placeholder="not yet"
+                />
+                {earlier.length > 0 && (
+                  <p className="quiet small earlier">
+                    before: {earlier.map((line) => `${formatLength(line.value, units)} (${sayDate(line.takenOn)})`).join(', ')}
+                  </p>
+                )}
                 {mine.map((doubt) => (
                   <p key={doubt.says} className="doubt earlier">
                     {doubt.says}

@@ -15,8 +15,18 @@ export default function SettingsPage() {
         <div className="page-inner stack" style={{ gap: 30 }}>
           <section className="stack">
             <h2>Units</h2>
-            <Options label="Units" value={units} options={[{ id: 'cm', label: 'Centimetres, to 1 mm' }, { id: 'in', label: 'Inches, to 1/8' }]} onChange={setUnits} />
-            <p className="quiet">Any field reads both: type “66 cm”, “26 1/2 in”, “2 yd” or “1.5 m” wherever you are. Nothing is lost by switching.</p>
+            <Options
+              label="Units"
+              value={units}
+              options={[
+                { id: 'cm', label: 'Centimetres, to 1 mm' },
+                { id: 'in', label: 'Inches, to 1/8' },
+              ]}
+              onChange={setUnits}
+            />
+            <p className="quiet">
+              Any field reads both: type “66 cm”, “26 1/2 in”, “2 yd” or “1.5 m” wherever you are. Nothing is lost by switching.
+            </p>
           </section>
           <section className="stack">
             <h2>Keys</h2>
@@ -35,7 +45,10 @@ export default function SettingsPage() {
           </section>
           <section className="stack">
             <h2>Your data</h2>
-            <p style={{ maxWidth: 620 }}>Everything lies in one file in the data folder on this machine; before an update changes it, a dated copy is kept beside it. The interface for scripts is described at <a href="/api/docs">/api/docs</a>.</p>
+            <p style={{ maxWidth: 620 }}>
+              Everything lies in one file in the data folder on this machine; before an update changes it, a dated copy is kept beside it. The
+              interface for scripts is described at <a href="/api/docs">/api/docs</a>.
+            </p>
           </section>
         </div>
       </div>

@@ -34,7 +34,13 @@ export function Shell() {
         </ul>
       </nav>
       <main className="shell-main">
-        <Suspense fallback={<p className="quiet" style={{ padding: 26 }}>Opening…</p>}>
+        <Suspense
+          fallback={
+            <p className="quiet" style={{ padding: 26 }}>
+              Opening…
+            </p>
+          }
+        >
           <Outlet />
         </Suspense>
       </main>

@@ -15,16 +15,33 @@ export function ChalkBoard({ sheet, current, colour }: { sheet: ChalkSheet; curr
     <Board frame={frame} describe={words} margins={{ left: 68, top: 62, right: 236, bottom: 30 }} notes={<FoldNote sheet={sheet} />}>
       {(view) => (
         <>
-          <rect x={view.x(frame.minX)} y={view.y(frame.maxY)} width={(frame.maxX - frame.minX) * view.scale} height={(frame.maxY - frame.minY) * view.scale} fill="url(#twill)" />
+          <rect
+            x={view.x(frame.minX)}
+            y={view.y(frame.maxY)}
+            width={(frame.maxX - frame.minX) * view.scale}
+            height={(frame.maxY - frame.minY) * view.scale}
+            fill="url(#twill)"
+          />
           <Rulers view={view} units={units} x={{ from: frame.minX, to: frame.maxX }} y={{ from: frame.minY, to: frame.maxY, down: true }} />
           <path d={pathOf(sheet.cut, view)} fill={colour} stroke="#fff" strokeWidth="3" filter="url(#chalk)" />
           <path d={pathOf(sheet.seam, view)} fill="none" stroke="rgb(255 255 255 / 85%)" strokeWidth="1.6" strokeDasharray="8 6" />
           {sheet.folds.map(([a, b]) => (
-            <line key={`${a.join()}-${b.join()}`} x1={view.x(a[0])} y1={view.y(a[1])} x2={view.x(b[0])} y2={view.y(b[1])} stroke="#fff" strokeWidth="2" strokeDasharray="14 4 3 4" />
+            <line
+              key={`${a.join()}-${b.join()}`}
+              x1={view.x(a[0])}
+              y1={view.y(a[1])}
+              x2={view.x(b[0])}
+              y2={view.y(b[1])}
+              stroke="#fff"
+              strokeWidth="2"
+              strokeDasharray="14 4 3 4"
+            />
           ))}
-          {sheet.marks.flatMap((each) => (each.id === current ? [] : (each.dots ?? []))).map(([x, y]) => (
-            <circle key={`${x}-${y}`} cx={view.x(x)} cy={view.y(y)} r="3" fill="#fff" />
-          ))}
+          {sheet.marks
+            .flatMap((each) => (each.id === current ? [] : (each.dots ?? [])))
+            .map(([x, y]) => (
+              <circle key={`${x}-${y}`} cx={view.x(x)} cy={view.y(y)} r="3" fill="#fff" />
+            ))}
           {mark && <MarkInHand mark={mark} view={view} units={units} />}
         </>
       )}
@@ -70,7 +87,16 @@ function FoldNote({ sheet }: { sheet: ChalkSheet }) {
     <div className="board-note wide-only" style={{ right: 18, top: 26, width: 200 }}>
       <h3>{FOLD_TITLE[sheet.fold]}</h3>
       <p>{sheet.fold === 'open' ? 'One layer, grain up and down.' : sheet.foldSays}</p>
-      <svg width="190" height="74" viewBox="0 0 190 74" style={{ position: 'static', margin: '12px 0 6px' }} aria-hidden="true" fill="none" stroke="#dfe6ec" strokeWidth="1.5">
+      <svg
+        width="190"
+        height="74"
+        viewBox="0 0 190 74"
+        style={{ position: 'static', margin: '12px 0 6px' }}
+        aria-hidden="true"
+        fill="none"
+        stroke="#dfe6ec"
+        strokeWidth="1.5"
+      >
         <rect x="2" y="8" width="74" height="54" />
         {sheet.fold !== 'open' && (
           <>

@@ -7,7 +7,11 @@ import type { View } from './view.ts';
 /** Where the tape runs for a measure, seen from the front: a level for girths, a line for lengths; mm on the figure. */
 function tapeOf(id: string, { heights: h, halfWidths: w }: Figure): { from: [number, number]; to: [number, number]; girth: boolean } | undefined {
   const round = (y: number, half: number) => ({ from: [-half, y] as [number, number], to: [half, y] as [number, number], girth: true });
-  const down = (x: number, top: number, bottom: number) => ({ from: [x, top] as [number, number], to: [x, bottom] as [number, number], girth: false });
+  const down = (x: number, top: number, bottom: number) => ({
+    from: [x, top] as [number, number],
+    to: [x, bottom] as [number, number],
+    girth: false,
+  });
   switch (id) {
     case 'bust-girth':
       return round(h.bust, w.bust);
@@ -49,7 +53,9 @@ export function FigureBoard({ body, measures, active }: { body: Body; measures: 
   const { units } = useUnits();
   const figure = figureOf(body);
   const frame = { minX: -figure.heights.crown * 0.36, maxX: figure.heights.crown * 0.36, minY: -10, maxY: figure.heights.crown + 10 };
-  const said = measures.map((id) => `${measureById(id)?.label} ${body[id] === undefined ? 'not measured' : formatLength(body[id], units)}`).join(', ');
+  const said = measures
+    .map((id) => `${measureById(id)?.label} ${body[id] === undefined ? 'not measured' : formatLength(body[id], units)}`)
+    .join(', ');
   return (
     <Board frame={frame} margins={{ left: 20, right: 20, top: 26, bottom: 22 }} describe={`A figure with the tape lines of this garment: ${said}`}>
       {(view) => (
@@ -57,7 +63,14 @@ export function FigureBoard({ body, measures, active }: { body: Body; measures: 
           <path d={figurePath(figure, view)} fill="#223b52" stroke="#fff" strokeWidth="2" filter="url(#chalk)" />
           <line x1={view.x(frame.minX)} x2={view.x(frame.maxX)} y1={view.y(0)} y2={view.y(0)} stroke="#5d7489" strokeDasharray="2 6" />
           {measures.map((id) => (
-            <TapeLine key={id} id={id} view={view} figure={figure} active={id === active} text={body[id] === undefined ? 'not yet' : formatLength(body[id], units)} />
+            <TapeLine
+              key={id}
+              id={id}
+              view={view}
+              figure={figure}
+              active={id === active}
+              text={body[id] === undefined ? 'not yet' : formatLength(body[id], units)}
+            />
           ))}
         </>
       )}
@@ -74,8 +87,22 @@ function TapeLine({ id, view, figure, active, text }: { id: string; view: View; 
   const [tx, ty] = tape.girth ? [x2 + 16, y2 + 5] : [x2 + 12, (y1 + y2) / 2];
   return (
     <g>
-      <path d={`M${x1} ${y1}Q${(x1 + x2) / 2} ${(y1 + y2) / 2 + 2 * sag} ${x2} ${y2}`} fill="none" stroke={colour} strokeWidth={active ? 5 : 2.5} strokeDasharray={active ? undefined : '7 5'} />
-      {tape.girth && <path d={`M${x1} ${y1}Q${(x1 + x2) / 2} ${(y1 + y2) / 2 - 2 * sag} ${x2} ${y2}`} fill="none" stroke={colour} strokeWidth="1.5" opacity="0.5" />}
+      <path
+        d={`M${x1} ${y1}Q${(x1 + x2) / 2} ${(y1 + y2) / 2 + 2 * sag} ${x2} ${y2}`}
+        fill="none"
+        stroke={colour}
+        strokeWidth={active ? 5 : 2.5}
+        strokeDasharray={active ? undefined : '7 5'}
+      />
+      {tape.girth && (
+        <path
+          d={`M${x1} ${y1}Q${(x1 + x2) / 2} ${(y1 + y2) / 2 - 2 * sag} ${x2} ${y2}`}
+          fill="none"
+          stroke={colour}
+          strokeWidth="1.5"
+          opacity="0.5"
+        />
+      )}
       <text x={tx} y={ty} fontSize={active ? 18 : 15} fontWeight={active ? 700 : 500} style={{ fill: colour }}>
         {measureById(id)?.label} {text}
       </text>

@@ -20,7 +20,13 @@ export function figurePath({ heights: h, halfWidths: w }: Figure, view: View): s
   ];
   const p = ([x, y]: [number, number]) => [view.x(x), view.y(y)] as const;
   const left = [...right].reverse().map(([x, y]): [number, number] => [-x, y]);
-  const crotch: Array<[number, number]> = [[w.hip * 0.08, 0], [w.hip * 0.05, h.knee], [0, h.hip - 75], [-w.hip * 0.05, h.knee], [-w.hip * 0.08, 0]];
+  const crotch: Array<[number, number]> = [
+    [w.hip * 0.08, 0],
+    [w.hip * 0.05, h.knee],
+    [0, h.hip - 75],
+    [-w.hip * 0.05, h.knee],
+    [-w.hip * 0.08, 0],
+  ];
   const headY = (h.neck + h.crown) / 2 + 8;
   const [hx, hy] = p([0, headY]);
   const [rx, ry] = [w.head * view.scale, ((h.crown - h.neck) / 2 - 6) * view.scale];

@@ -21,7 +21,12 @@ export function GarmentBoard({ plan, view: garment, colour, name }: Props) {
   const waist = figure.heights.waist;
   const widest = Math.max(...hanging.levels.map((level) => level.half), figure.halfWidths.shoulder);
   const ring = hanging.hem.radius + hanging.hem.wave;
-  const frame = { minX: -widest - 60, maxX: widest + 110 + 2 * ring, minY: Math.min(-10, waist - hem.drop - (garment.corners ?? 0) - 20), maxY: Math.max(figure.heights.shoulder + 60, waist + 120) };
+  const frame = {
+    minX: -widest - 60,
+    maxX: widest + 110 + 2 * ring,
+    minY: Math.min(-10, waist - hem.drop - (garment.corners ?? 0) - 20),
+    maxY: Math.max(figure.heights.shoulder + 60, waist + 120),
+  };
   const sweep = formatQuantity(hanging.hem.sweep, 'mm', units);
   const long = formatLength(hem.drop, units);
   const words = `${plan.construction.name} from the front: ${long} long below the band, ${sweep} round the hem, about ${hanging.folds} folds.`;
@@ -44,7 +49,15 @@ export function GarmentBoard({ plan, view: garment, colour, name }: Props) {
             ))}
             <path d={band} fill={colour} stroke="#fff" strokeWidth="2" />
             <Rulers view={view} units={units} x={{ from: -hem.half, to: hem.half }} y={{ from: waist - hem.drop, to: waist, down: true }} />
-            <HemFromBelow path={hemRingPath(hanging, cx, cy, view)} x={view.x(cx)} top={view.y(cy + ring) - 32} bottom={view.y(cy - ring) + 24} sweep={sweep} hanging={hanging} colour={colour} />
+            <HemFromBelow
+              path={hemRingPath(hanging, cx, cy, view)}
+              x={view.x(cx)}
+              top={view.y(cy + ring) - 32}
+              bottom={view.y(cy - ring) + 24}
+              sweep={sweep}
+              hanging={hanging}
+              colour={colour}
+            />
             <text x={view.x(0)} y={view.y(frame.minY) + 20} textAnchor="middle" fontSize="15" opacity="0.85">
               on {name}&apos;s proportions
             </text>
@@ -55,7 +68,23 @@ export function GarmentBoard({ plan, view: garment, colour, name }: Props) {
   );
 }
 
-function HemFromBelow({ path, x, top, bottom, sweep, hanging, colour }: { path: { ring: string; waist: string }; x: number; top: number; bottom: number; sweep: string; hanging: Hanging; colour: string }) {
+function HemFromBelow({
+  path,
+  x,
+  top,
+  bottom,
+  sweep,
+  hanging,
+  colour,
+}: {
+  path: { ring: string; waist: string };
+  x: number;
+  top: number;
+  bottom: number;
+  sweep: string;
+  hanging: Hanging;
+  colour: string;
+}) {
   return (
     <g>
       <path d={path.ring} fill={colour} fillOpacity="0.35" stroke="#fff" strokeWidth="2" />

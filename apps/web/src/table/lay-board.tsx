@@ -1,4 +1,4 @@
-import { turned, type Edge, type Piece, type Plan, type Point } from '@arcus/core';
+import { boundsOfPoints, centroid, flatten, turned, type Edge, type Piece, type Plan, type Point } from '@arcus/core';
 import { useUnits } from '../settings/units.tsx';
 import { Board } from './board.tsx';
 import { Rulers } from './rulers.tsx';
@@ -10,7 +10,12 @@ function placed(outline: readonly Edge[], turn: number, x: number, y: number): E
     const [px, py] = turned(point, turn);
     return [px + x, py + y];
   };
-  return outline.map((edge) => ({ ...edge, from: move(edge.from), to: move(edge.to), arc: edge.arc && { ...edge.arc, centre: move(edge.arc.centre) } }));
+  return outline.map((edge) => ({
+    ...edge,
+    from: move(edge.from),
+    to: move(edge.to),
+    arc: edge.arc && { ...edge.arc, centre: move(edge.arc.centre) },
+  }));
 }
 
 /** The strip of cloth as it lies on the table, to scale, with every piece on it. */
@@ -31,11 +36,31 @@ export function LayBoard({ plan, colour, laying }: { plan: Plan; colour: string;
           <Rulers view={view} units={units} x={{ from: 0, to: length }} y={{ from: -selvedge, to: lay.usableWidth + selvedge, down: true }} />
           {lay.placements.map((placement) => {
             const piece = plan.pieces.find((each) => each.id === placement.piece)!;
-            return <LaidPiece key={`${placement.piece}-${placement.copy}`} piece={piece} turn={placement.turn} x={placement.x} y={placement.y} view={view} colour={colour} />;
+            return (
+              <LaidPiece
+                key={`${placement.piece}-${placement.copy}`}
+                piece={piece}
+                turn={placement.turn}
+                x={placement.x}
+                y={placement.y}
+                view={view}
+                colour={colour}
+              />
+            );
           })}
-          <line x1={view.x(lay.length)} x2={view.x(lay.length)} y1={view.y(frame.maxY)} y2={view.y(frame.minY)} stroke="#e9c46a" strokeWidth="1.5" strokeDasharray="2 5" />
+          <line
+            x1={view.x(lay.length)}
+            x2={view.x(lay.length)}
+            y1={view.y(frame.maxY)}
+            y2={view.y(frame.minY)}
+            stroke="#e9c46a"
+            strokeWidth="1.5"
+            strokeDasharray="2 5"
+          />
           <text className="tape" x={view.x(0)} y={view.y(frame.minY) + 26} fontSize="15">
-            {laying ? 'laying closer…' : `${lay.fold === 'in-four' ? 'laid open here; fold in four to chalk. ' : 'open, in one layer. '}Length runs along the table.`}
+            {laying
+              ? 'laying closer…'
+              : `${lay.fold === 'in-four' ? 'laid open here; fold in four to chalk. ' : 'open, in one layer. '}Length runs along the table.`}
           </text>
         </>
       )}
@@ -43,7 +68,21 @@ export function LayBoard({ plan, colour, laying }: { plan: Plan; colour: string;
   );
 }
 
-function Strip({ view, length, width, selvedge, print, oneWay }: { view: View; length: number; width: number; selvedge: number; print: string; oneWay: boolean }) {
+function Strip({
+  view,
+  length,
+  width,
+  selvedge,
+  print,
+  oneWay,
+}: {
+  view: View;
+  length: number;
+  width: number;
+  selvedge: number;
+  print: string;
+  oneWay: boolean;
+}) {
   const [x, y, w, h] = [view.x(0), view.y(width - selvedge), length * view.scale, width * view.scale];
   const edge = Math.max(2, selvedge * view.scale);
   return (
@@ -60,33 +99,48 @@ function Strip({ view, length, width, selvedge, print, oneWay }: { view: View; l
 
 function arrows(x: number, y: number, w: number, h: number, d: string) {
   const marks = [];
-  for (let i = 0.5; i < w / 120; i++) for (let k = 0.5; k < h / 90; k++) marks.push(<path key={`${i}-${k}`} d={d} transform={`translate(${x + i * 120} ${y + k * 90})`} fill="none" stroke="#53708a" strokeWidth="1.5" />);
+  for (let i = 0.5; i < w / 120; i++)
+    for (let k = 0.5; k < h / 90; k++)
+      marks.push(
+        <path key={`${i}-${k}`} d={d} transform={`translate(${x + i * 120} ${y + k * 90})`} fill="none" stroke="#53708a" strokeWidth="1.5" />,
+      );
   return <g>{marks}</g>;
 }
 
 /** Lying along the table: what is y on the cloth runs to the right, x runs up from the near selvedge. */
 const alongTable = (edges: readonly Edge[]): Edge[] =>
-  edges.map((edge) => ({ ...edge, from: [edge.from[1], edge.from[0]], to: [edge.to[1], edge.to[0]], arc: edge.arc && { centre: [edge.arc.centre[1], edge.arc.centre[0]], ccw: !edge.arc.ccw } }));
+  edges.map((edge) => ({
+    ...edge,
+    from: [edge.from[1], edge.from[0]],
+    to: [edge.to[1], edge.to[0]],
+    arc: edge.arc && { centre: [edge.arc.centre[1], edge.arc.centre[0]], ccw: !edge.arc.ccw },
+  }));
 
 function LaidPiece({ piece, turn, x, y, view, colour }: { piece: Piece; turn: number; x: number; y: number; view: View; colour: string }) {
   const draw = (outline: readonly Edge[]) => pathOf(alongTable(placed(outline, turn, x, y)), view);
   const cut = [piece.cut, ...piece.cutHoles].map(draw).join(' ');
   const seam = [piece.seam, ...piece.seamHoles].map(draw).join(' ');
-  const middle = centreOf(alongTable(placed(piece.cut, turn, x, y)));
-  const hole = piece.cutHoles.length > 0 ? 0.25 * (Math.abs(middle[1]) || 1) : 0;
+  const ring = flatten(alongTable(placed(piece.cut, turn, x, y)), 5);
+  const middle = centroid(ring);
+  const { width, height } = boundsOfPoints(ring);
+  // a ring's centre is its hole
+  const hole = piece.cutHoles.length > 0 ? height * 0.3 : 0;
+  const small = Math.min(width, height) * view.scale < 18;
+  const upright = width * view.scale < piece.name.length * 8.5 && height > width;
   return (
     <g>
       <path d={cut} fill={colour} fillRule="evenodd" stroke="#fff" strokeWidth="2" />
       <path d={seam} fill="none" stroke="rgb(255 255 255 / 80%)" strokeWidth="1.2" strokeDasharray="6 5" />
-      <text x={view.x(middle[0])} y={view.y(middle[1] + hole) + 5} textAnchor="middle" fontSize="15" fontWeight="650" style={{ paintOrder: 'stroke', stroke: 'rgb(24 40 56 / 75%)', strokeWidth: 4 }}>
+      <text
+        transform={`translate(${view.x(middle[0])} ${view.y(middle[1] + hole)}) rotate(${upright ? -90 : 0})`}
+        dy="5"
+        textAnchor="middle"
+        fontSize={small ? 13 : 15}
+        fontWeight="650"
+        style={{ paintOrder: 'stroke', stroke: 'rgb(24 40 56 / 75%)', strokeWidth: 4 }}
+      >
         {piece.name}
       </text>
     </g>
   );
-}
-
-function centreOf(edges: readonly Edge[]): Point {
-  const xs = edges.flatMap(({ from, to }) => [from[0], to[0]]);
-  const ys = edges.flatMap(({ from, to }) => [from[1], to[1]]);
-  return [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
 }

@@ -14,7 +14,12 @@ export function skirtPaths(garment: GarmentView, hanging: Hanging, waist: number
   const edge = hemEdge(garment, hanging, waist, view);
   const top = levels[0]!;
   const outline = `${straightOrSmooth(right, levels)}${edge}${straightOrSmooth(left, [...levels].reverse(), 'L')}Q${view.x(0)} ${view.y(waist - top.half * SAG)} ${view.x(top.half)} ${view.y(waist)}Z`;
-  return { outline, folds: foldLines(hanging, waist, view), seams: seamLines(garment, hanging, waist, view, hem.drop), band: bandPath(garment, top.half, waist, view) };
+  return {
+    outline,
+    folds: foldLines(hanging, waist, view),
+    seams: seamLines(garment, hanging, waist, view, hem.drop),
+    band: bandPath(garment, top.half, waist, view),
+  };
 }
 
 function straightOrSmooth(points: ReadonlyArray<readonly [number, number]>, levels: ReadonlyArray<{ drop: number }>, start: 'M' | 'L' = 'M'): string {
@@ -29,7 +34,11 @@ function hemEdge(garment: GarmentView, { levels, folds }: Hanging, waist: number
   const seen = Math.max(2, Math.round(folds / 2));
   const depth = Math.min(26, 60 * Math.max(0, foldRatio - 1)) + 2;
   const corner = garment.corners ?? 0;
-  const y = (x: number) => waist - drop - Math.sqrt(Math.max(0, 1 - (x / half) ** 2)) * half * SAG - corner * Math.abs(Math.cos((Math.acos(x / half) - Math.PI / 4) * 2)) ** 3;
+  const y = (x: number) =>
+    waist -
+    drop -
+    Math.sqrt(Math.max(0, 1 - (x / half) ** 2)) * half * SAG -
+    corner * Math.abs(Math.cos((Math.acos(x / half) - Math.PI / 4) * 2)) ** 3;
   let path = '';
   for (let i = 0; i < seen; i++) {
     const [a, b] = [half * Math.cos((Math.PI * i) / seen), half * Math.cos((Math.PI * (i + 1)) / seen)];
@@ -55,7 +64,9 @@ function foldLines({ levels, folds }: Hanging, waist: number, view: View): strin
         const start = gathered ? 0 : 0.3 + 0.18 * (k % 3);
         const yTop = waist - (top.drop + (bottom.drop - top.drop) * start);
         const halfTop = top.half + (bottom.half - top.half) * start;
-        lines.push(`M${view.x(share * halfTop)} ${view.y(yTop)}L${view.x(share * bottom.half)} ${view.y(waist - bottom.drop - Math.sqrt(1 - share ** 2) * bottom.half * SAG * 0.8)}`);
+        lines.push(
+          `M${view.x(share * halfTop)} ${view.y(yTop)}L${view.x(share * bottom.half)} ${view.y(waist - bottom.drop - Math.sqrt(1 - share ** 2) * bottom.half * SAG * 0.8)}`,
+        );
       }
       if (gathered) lines.push(...gathers(top.half, waist - top.drop, Math.min(70, (bottom.drop - top.drop) * 0.3), view));
     }
@@ -69,7 +80,7 @@ function gathers(half: number, y: number, long: number, view: View): string[] {
   const count = Math.max(8, Math.round(half / 11));
   return Array.from({ length: count }, (_, k) => {
     const x = half * Math.cos((Math.PI * (k + 0.5)) / count);
-    const length = long * (0.5 + 0.5 * ((k * 7) % 5) / 4);
+    const length = long * (0.5 + (0.5 * ((k * 7) % 5)) / 4);
     return `M${view.x(x)} ${view.y(y - Math.sqrt(1 - (x / half) ** 2) * half * SAG)}l${x * 0.0006 * length * view.scale} ${length * view.scale}`;
   });
 }
@@ -80,12 +91,21 @@ function seamLines(garment: GarmentView, { levels }: Hanging, waist: number, vie
   const count = Math.floor(garment.verticalSeams / 2);
   for (let k = 0; k < count && garment.verticalSeams > 2; k++) {
     const share = Math.cos((Math.PI * (k + 0.5)) / count);
-    lines.push(smooth(levels.map(({ half, drop }) => [view.x(share * half), view.y(waist - drop - Math.sqrt(1 - share ** 2) * half * SAG * (drop / Math.max(1, hem)))] as const)));
+    lines.push(
+      smooth(
+        levels.map(
+          ({ half, drop }) =>
+            [view.x(share * half), view.y(waist - drop - Math.sqrt(1 - share ** 2) * half * SAG * (drop / Math.max(1, hem)))] as const,
+        ),
+      ),
+    );
   }
   levels.forEach((level, i) => {
     if (i === 0 || level.drop !== levels[i - 1]!.drop) return;
     const half = levels[i - 1]!.half;
-    lines.push(`M${view.x(-half)} ${view.y(waist - level.drop)}Q${view.x(0)} ${view.y(waist - level.drop - 2 * half * SAG)} ${view.x(half)} ${view.y(waist - level.drop)}`);
+    lines.push(
+      `M${view.x(-half)} ${view.y(waist - level.drop)}Q${view.x(0)} ${view.y(waist - level.drop - 2 * half * SAG)} ${view.x(half)} ${view.y(waist - level.drop)}`,
+    );
   });
   return lines;
 }
@@ -109,4 +129,3 @@ export function hemRingPath({ hem, folds, levels }: Hanging, cx: number, cy: num
   const [rx, ry] = [waist.half * view.scale, waist.half * 0.72 * view.scale];
   return { ring, waist: `M${view.x(cx) - rx} ${view.y(cy)}a${rx} ${ry} 0 1 1 ${2 * rx} 0a${rx} ${ry} 0 1 1 ${-2 * rx} 0Z` };
 }
-

@@ -39,7 +39,17 @@ export const theme: ThemeConfig = {
   },
   components: {
     Button: { primaryShadow: 'none', defaultShadow: 'none', fontWeight: 600 },
-    Slider: { trackBg: COLOUR.ink, trackHoverBg: COLOUR.ink, railBg: '#c3ccd1', railHoverBg: '#c3ccd1', handleColor: COLOUR.ink, handleActiveColor: COLOUR.ink, dotActiveBorderColor: COLOUR.ink, handleSize: 16, handleSizeHover: 18 },
+    Slider: {
+      trackBg: COLOUR.ink,
+      trackHoverBg: COLOUR.ink,
+      railBg: '#c3ccd1',
+      railHoverBg: '#c3ccd1',
+      handleColor: COLOUR.ink,
+      handleActiveColor: COLOUR.ink,
+      dotActiveBorderColor: COLOUR.ink,
+      handleSize: 16,
+      handleSizeHover: 18,
+    },
     Drawer: { paddingLG: 24 },
     Input: { activeShadow: '0 0 0 3px rgba(242, 200, 75, 0.55)' },
   },

@@ -36,7 +36,13 @@ export default function TodayPage() {
                 <>
                   <section className="stack">
                     <h2>Next at the table</h2>
-                    {open.length > 0 ? <MakeRows makes={open} people={people.data ?? []} cloths={cloths} /> : <p className="quiet">Nothing is under way. <Link to="/makes/new">Start a make</Link></p>}
+                    {open.length > 0 ? (
+                      <MakeRows makes={open} people={people.data ?? []} cloths={cloths} />
+                    ) : (
+                      <p className="quiet">
+                        Nothing is under way. <Link to="/makes/new">Start a make</Link>
+                      </p>
+                    )}
                   </section>
                   <ToBuy makes={open} />
                 </>

@@ -31,7 +31,10 @@ export default function WelcomePage() {
     setBusy(true);
     try {
       const person = await people.create({ name: name.trim() });
-      await people.measure(person.id, GIRTHS.map((measure) => ({ measure, value: body[measure]!, takenOn: today() })));
+      await people.measure(
+        person.id,
+        GIRTHS.map((measure) => ({ measure, value: body[measure]!, takenOn: today() })),
+      );
       const make = await makes.create({ name: 'My first circle skirt', construction: 'circle-skirt', personId: person.id });
       await navigate(`/makes/${make.id}/shape`);
     } catch (problem) {
@@ -51,9 +54,20 @@ export default function WelcomePage() {
       >
         <header>
           <h1>Clothes from circles and rectangles, straight from your measures</h1>
-          <p style={{ fontSize: 17 }}>Two girths are enough for a first skirt. Arcus does the arithmetic, lays the pieces on the cloth, and tells you what to chalk and in which order to sew.</p>
+          <p style={{ fontSize: 17 }}>
+            Two girths are enough for a first skirt. Arcus does the arithmetic, lays the pieces on the cloth, and tells you what to chalk and in which
+            order to sew.
+          </p>
         </header>
-        <Options label="Units" value={units} options={[{ id: 'cm', label: 'I think in centimetres' }, { id: 'in', label: 'I think in inches' }]} onChange={setUnits} />
+        <Options
+          label="Units"
+          value={units}
+          options={[
+            { id: 'cm', label: 'I think in centimetres' },
+            { id: 'in', label: 'I think in inches' },
+          ]}
+          onChange={setUnits}
+        />
         <div>
           <label className="choice-label" htmlFor="welcome-name">
             Who is it for?
@@ -65,7 +79,16 @@ export default function WelcomePage() {
             <label className="choice-label" htmlFor={`welcome-${id}`}>
               {measureById(id)!.label}
             </label>
-            <LengthInput id={`welcome-${id}`} label={measureById(id)!.label} value={body[id]} min={1} max={5000} placeholder={units === 'cm' ? 'such as 70 or 70.5' : 'such as 27 1/2'} onCommit={(mm) => setBody((now) => ({ ...now, [id]: mm }))} onFocus={() => setActive(id)} />
+            <LengthInput
+              id={`welcome-${id}`}
+              label={measureById(id)!.label}
+              value={body[id]}
+              min={1}
+              max={5000}
+              placeholder={units === 'cm' ? 'such as 70 or 70.5' : 'such as 27 1/2'}
+              onCommit={(mm) => setBody((now) => ({ ...now, [id]: mm }))}
+              onFocus={() => setActive(id)}
+            />
             <p className="choice-why">{measureById(id)!.how}</p>
           </div>
         ))}

@@ -62,7 +62,12 @@ function Names({ of, units, go }: { of: readonly Quantity[]; units: Units; go(ne
     <ul className="list">
       {of.map((each) => (
         <li key={each.id}>
-          <button type="button" className="plain-button list-row" style={{ gridTemplateColumns: '1fr auto', width: '100%', padding: '9px 2px' }} onClick={() => go(each)}>
+          <button
+            type="button"
+            className="plain-button list-row"
+            style={{ gridTemplateColumns: '1fr auto', width: '100%', padding: '9px 2px' }}
+            onClick={() => go(each)}
+          >
             <span>{each.label}</span>
             <b>{formatQuantity(each.value, each.unit, units, each.safeSide)}</b>
           </button>
@@ -91,7 +96,12 @@ function Slips({ quantity, units }: { quantity: Quantity; units: Units }) {
         {rows.map(({ leaf, slope }) => (
           <li key={leaf.id}>
             {slip.says} more in <b>{leaf.label?.toLowerCase()}</b> makes this {show(slope * slip.mm)} {slope > 0 ? 'more' : 'less'}.
-            {Math.abs(slope) < 0.6 && <> Chalked {slip.says} out, it is as if that were {show(slip.mm / slope)} out.</>}
+            {Math.abs(slope) < 0.6 && (
+              <>
+                {' '}
+                Chalked {slip.says} out, it is as if that were {show(slip.mm / slope)} out.
+              </>
+            )}
           </li>
         ))}
       </ul>

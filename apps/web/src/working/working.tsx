@@ -30,7 +30,12 @@ export const useWorking = (): Open => use(Context);
 export function NumberLink({ quantity, among, children }: { quantity: Quantity; among: readonly Quantity[]; children: ReactNode }) {
   const open = useWorking();
   return (
-    <button type="button" className="plain-button" style={{ textDecoration: 'underline dotted', textUnderlineOffset: 3 }} onClick={() => open(quantity, among)}>
+    <button
+      type="button"
+      className="plain-button"
+      style={{ textDecoration: 'underline dotted', textUnderlineOffset: 3 }}
+      onClick={() => open(quantity, among)}
+    >
       {children}
     </button>
   );

@@ -30,8 +30,10 @@ export function doubtsAbout(body: Body, units: Units, before: Body = {}): Doubt[
     if (!within(value)) {
       const asInches = (value / 10) * INCH;
       const asCentimetres = (value / INCH) * 10;
-      if (value < low && within(asInches)) say(id, `${show(value)} is very small for this. Were these inches? ${(value / 10).toFixed(1)} in would be ${show(asInches)}.`);
-      else if (value > high && within(asCentimetres)) say(id, `${show(value)} is very large for this. Were these centimetres? That would be ${show(asCentimetres)}.`);
+      if (value < low && within(asInches))
+        say(id, `${show(value)} is very small for this. Were these inches? ${(value / 10).toFixed(1)} in would be ${show(asInches)}.`);
+      else if (value > high && within(asCentimetres))
+        say(id, `${show(value)} is very large for this. Were these centimetres? That would be ${show(asCentimetres)}.`);
       else say(id, `${show(value)} is unusual: most people are between ${show(low)} and ${show(high)}. Measure once more?`);
     }
     const last = before[id];
@@ -40,7 +42,8 @@ export function doubtsAbout(body: Body, units: Units, before: Body = {}): Doubt[
     }
   }
   const { 'waist-girth': waist, 'hip-girth': hip, 'waist-to-hip': drop } = body;
-  if (waist !== undefined && hip !== undefined && hip < waist) say('hip-girth', `The hip (${show(hip)}) is smaller than the waist (${show(waist)}). Were they swapped?`);
+  if (waist !== undefined && hip !== undefined && hip < waist)
+    say('hip-girth', `The hip (${show(hip)}) is smaller than the waist (${show(waist)}). Were they swapped?`);
   if (drop !== undefined && hip !== undefined && hip >= ADULT_HIP && (drop < ADULT_WAIST_TO_HIP[0] || drop > ADULT_WAIST_TO_HIP[1])) {
     say('waist-to-hip', `From waist to hip is usually ${show(ADULT_WAIST_TO_HIP[0])} to ${show(ADULT_WAIST_TO_HIP[1])} on an adult.`);
   }

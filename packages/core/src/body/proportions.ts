@@ -17,8 +17,30 @@ export function halfWidth(girth: number): number {
 }
 
 /** Usual lengths of an adult 1.68 m tall and of a child of about six, mm (common practice, no source). */
-const ADULT = { 'waist-to-floor': 1040, 'waist-to-hip': 200, 'waist-to-knee': 590, 'shoulder-to-waist': 420, 'bust-girth': 920, 'waist-girth': 740, 'hip-girth': 980, 'knee-girth': 370, 'neck-girth': 360, 'head-girth': 560 };
-const CHILD = { 'waist-to-floor': 700, 'waist-to-hip': 130, 'waist-to-knee': 390, 'shoulder-to-waist': 290, 'bust-girth': 600, 'waist-girth': 540, 'hip-girth': 620, 'knee-girth': 260, 'neck-girth': 280, 'head-girth': 515 };
+const ADULT = {
+  'waist-to-floor': 1040,
+  'waist-to-hip': 200,
+  'waist-to-knee': 590,
+  'shoulder-to-waist': 420,
+  'bust-girth': 920,
+  'waist-girth': 740,
+  'hip-girth': 980,
+  'knee-girth': 370,
+  'neck-girth': 360,
+  'head-girth': 560,
+};
+const CHILD = {
+  'waist-to-floor': 700,
+  'waist-to-hip': 130,
+  'waist-to-knee': 390,
+  'shoulder-to-waist': 290,
+  'bust-girth': 600,
+  'waist-girth': 540,
+  'hip-girth': 620,
+  'knee-girth': 260,
+  'neck-girth': 280,
+  'head-girth': 515,
+};
 /** A waist or hip below these is drawn with a child's proportions, mm. */
 const CHILD_WAIST = 570;
 const CHILD_HIP = 700;

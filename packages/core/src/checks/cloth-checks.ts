@@ -7,7 +7,13 @@ export const LINING_SHORTER = 50;
 /** Sheer cloth wants a lining. `lined` says whether the plan has one. */
 export function needsLining(sheet: Worksheet, lined: boolean): Check | undefined {
   if (!sheet.cloth.sheer) return undefined;
-  if (lined) return { id: 'needs-lining', verdict: 'ok', says: `The cloth is sheer; the lining is planned, ${sheet.showLength(LINING_SHORTER)} shorter.`, numbers: { shorter: LINING_SHORTER } };
+  if (lined)
+    return {
+      id: 'needs-lining',
+      verdict: 'ok',
+      says: `The cloth is sheer; the lining is planned, ${sheet.showLength(LINING_SHORTER)} shorter.`,
+      numbers: { shorter: LINING_SHORTER },
+    };
   const canLine = sheet.hasChoice('lining') || sheet.hasChoice('underlay');
   return {
     id: 'needs-lining',
@@ -21,7 +27,8 @@ export function needsLining(sheet: Worksheet, lined: boolean): Check | undefined
 /** Unwashed cloth is washed before it is cut, and more of it is bought. */
 export function prewash(sheet: Worksheet): Check {
   const { prewashed, shrinkAlong, shrinkAcross } = sheet.cloth;
-  if (prewashed) return { id: 'prewash', verdict: 'ok', says: 'The cloth is washed: it is cut as it lies.', numbers: { shrinkAlong: 0, shrinkAcross: 0 } };
+  if (prewashed)
+    return { id: 'prewash', verdict: 'ok', says: 'The cloth is washed: it is cut as it lies.', numbers: { shrinkAlong: 0, shrinkAcross: 0 } };
   const share = (x: number) => `${Number((x * 100).toFixed(1))} %`;
   return {
     id: 'prewash',
@@ -47,7 +54,13 @@ export function clothLongEnough(sheet: Worksheet, needed: number): Check | undef
   const onHand = sheet.cloth.lengthOnHand;
   if (onHand === undefined) return undefined;
   const numbers = { needed, onHand, spare: onHand - needed };
-  if (needed <= onHand) return { id: 'cloth-long-enough', verdict: 'ok', says: `There is enough: ${sheet.showLength(needed, 'up')} needed, ${sheet.showLength(onHand, 'down')} in the cupboard.`, numbers };
+  if (needed <= onHand)
+    return {
+      id: 'cloth-long-enough',
+      verdict: 'ok',
+      says: `There is enough: ${sheet.showLength(needed, 'up')} needed, ${sheet.showLength(onHand, 'down')} in the cupboard.`,
+      numbers,
+    };
   return {
     id: 'cloth-long-enough',
     verdict: 'stop',

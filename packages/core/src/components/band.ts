@@ -1,6 +1,7 @@
 import { CASING_ROOM, elasticWidth } from '../joins/elastic-lengths.ts';
 import type { Worksheet } from '../plan/worksheet.ts';
 import { Quantity } from '../quantity/quantity.ts';
+import { rectangleSheet } from '../marks/rectangle-marks.ts';
 import { stripPiece } from './strips.ts';
 
 /** A fitted band overlaps itself by this much for its button or hook, mm (common practice, no source). */
@@ -32,6 +33,19 @@ function band(sheet: Worksheet, length: Quantity, finishedWidth: Quantity): Band
   const seam = sheet.number('seam');
   const cutLength = sheet.put('band-cut-length', 'Band, length to cut', 'up', length);
   const cutWidth = sheet.put('band-cut-width', 'Band, width to cut', 'up', finishedWidth.times(2).plus(seam.times(2)));
-  stripPiece(sheet, { id: 'band', name: 'Waistband', cutLength: cutLength.value, cutWidth: cutWidth.value, seam: seam.value, quantityIds: ['band-cut-length', 'band-cut-width'] });
+  stripPiece(sheet, {
+    id: 'band',
+    name: 'Waistband',
+    cutLength: cutLength.value,
+    cutWidth: cutWidth.value,
+    seam: seam.value,
+    quantityIds: ['band-cut-length', 'band-cut-width'],
+  });
   return { cutLength, cutWidth };
+}
+
+/** The chalk sheet of the band, once all pieces are there. */
+export function bandSheet(sheet: Worksheet): void {
+  const band = sheet.pieces.find(({ id }) => id === 'band');
+  if (band) sheet.chalk.push(rectangleSheet(sheet, band));
 }

@@ -25,7 +25,8 @@ export interface StripOptions {
 export function stripPiece(sheet: Worksheet, options: StripOptions): Piece {
   const { id, name, cutLength, cutWidth, seam, copies = 1, cloth = 'main', quantityIds = [] } = options;
   const usable = sheet.usableWidth.value;
-  if (usable <= 2 * seam + 1) throw new Unmakeable('cloth.width', `The cloth is too narrow for the ${name.toLowerCase()}.`, Math.ceil(2 * seam + 100));
+  if (usable <= 2 * seam + 1)
+    throw new Unmakeable('cloth.width', `The cloth is too narrow for the ${name.toLowerCase()}.`, Math.ceil(2 * seam + 100));
   const parts = cutLength <= usable + 1e-9 ? 1 : Math.ceil((cutLength - 2 * seam) / (usable - 2 * seam) - 1e-9);
   const length = (cutLength - 2 * seam) / parts;
   return sheet.piece({

@@ -35,16 +35,24 @@ export function hang(view: GarmentView, cloth: Pick<Cloth, 'weight'>, bodyGirth:
   let above: { drop: number; half: number } | undefined;
   for (const level of view.levels) {
     const half = halfAt(level, above, cloth.weight, bodyGirth(level.drop));
-    levels.push({ drop: level.drop, half, clothGirth: level.clothGirth, foldRatio: Math.max(1, halfWidth(level.clothGirth) / half), held: level.heldGirth !== undefined });
+    levels.push({
+      drop: level.drop,
+      half,
+      clothGirth: level.clothGirth,
+      foldRatio: Math.max(1, halfWidth(level.clothGirth) / half),
+      held: level.heldGirth !== undefined,
+    });
     above = { drop: level.drop, half };
   }
   const last = levels[levels.length - 1]!;
-  const folds = Math.max(4, Math.round(last.clothGirth / WAVE[cloth.weight] / 2));
+  const folds = Math.max(4, Math.round((0.8 * last.clothGirth) / WAVE[cloth.weight]));
   return { levels, folds, hem: hemRing(last.clothGirth, last.half, folds) };
 }
 
 function halfAt(level: ViewLevel, above: { drop: number; half: number } | undefined, weight: Cloth['weight'], bodyGirth: number): number {
   if (level.heldGirth !== undefined) return halfWidth(level.heldGirth);
+  // sewn to what hangs above it
+  if (above && above.drop === level.drop) return above.half;
   const spread = halfWidth(level.clothGirth);
   const reach = above ? above.half + STANDS_OUT[weight] * (level.drop - above.drop) : spread;
   return Math.max(Math.min(spread, reach), Math.min(spread, halfWidth(bodyGirth)));

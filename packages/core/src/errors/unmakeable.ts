@@ -9,6 +9,8 @@ export class Unmakeable extends Error {
     /** The nearest value of that field which can be made, in the field's own unit (mm, ratio, count). */
     readonly nearest?: number | string,
   ) {
-    super(`${field}: ${says}${nearest === undefined ? '' : ` The nearest that can be made: ${typeof nearest === 'number' ? Number(nearest.toFixed(3)) : nearest}.`}`);
+    super(
+      `${field}: ${says}${nearest === undefined ? '' : ` The nearest that can be made: ${typeof nearest === 'number' ? Number(nearest.toFixed(3)) : nearest}.`}`,
+    );
   }
 }

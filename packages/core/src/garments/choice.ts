@@ -21,6 +21,8 @@ export interface Choice {
   scales?: boolean;
   /** Shown only while another choice has one of these values. */
   when?: { choice: string; is: ChoiceValue[] };
+  /** Schools set side by side: which quantities tell them apart, and (for numbers) at which values. */
+  compare?: { quantities: string[]; at?: number[] };
   /** Shown under "fine points" rather than up front. */
   fine?: boolean;
 }
@@ -28,22 +30,103 @@ export interface Choice {
 type Rest = Partial<Omit<Choice, 'id' | 'label' | 'kind' | 'default' | 'why'>>;
 
 /** A length of the garment itself, mm: scales with a practice sample. */
-export const lengthChoice = (id: string, label: string, byDefault: number | null, [min, max]: [number, number], why: string, rest: Rest = {}): Choice => ({
-  id, label, kind: 'length', default: byDefault, min, max, step: 5, why, scales: true, ...rest,
+export const lengthChoice = (
+  id: string,
+  label: string,
+  byDefault: number | null,
+  [min, max]: [number, number],
+  why: string,
+  rest: Rest = {},
+): Choice => ({
+  id,
+  label,
+  kind: 'length',
+  default: byDefault,
+  min,
+  max,
+  step: 5,
+  why,
+  scales: true,
+  ...rest,
 });
 /** An allowance or notion, mm: stays full size on a practice sample. */
-export const allowanceChoice = (id: string, label: string, byDefault: number | null, [min, max]: [number, number], why: string, rest: Rest = {}): Choice => ({
-  id, label, kind: 'length', default: byDefault, min, max, step: 1, why, fine: true, ...rest,
+export const allowanceChoice = (
+  id: string,
+  label: string,
+  byDefault: number | null,
+  [min, max]: [number, number],
+  why: string,
+  rest: Rest = {},
+): Choice => ({
+  id,
+  label,
+  kind: 'length',
+  default: byDefault,
+  min,
+  max,
+  step: 1,
+  why,
+  fine: true,
+  ...rest,
 });
-export const ratioChoice = (id: string, label: string, byDefault: number | null, [min, max]: [number, number], why: string, rest: Rest = {}): Choice => ({
-  id, label, kind: 'ratio', default: byDefault, min, max, step: 0.05, why, ...rest,
+export const ratioChoice = (
+  id: string,
+  label: string,
+  byDefault: number | null,
+  [min, max]: [number, number],
+  why: string,
+  rest: Rest = {},
+): Choice => ({
+  id,
+  label,
+  kind: 'ratio',
+  default: byDefault,
+  min,
+  max,
+  step: 0.05,
+  why,
+  ...rest,
 });
-export const countChoice = (id: string, label: string, byDefault: number | null, [min, max]: [number, number], why: string, rest: Rest = {}): Choice => ({
-  id, label, kind: 'count', default: byDefault, min, max, step: 1, why, ...rest,
+export const countChoice = (
+  id: string,
+  label: string,
+  byDefault: number | null,
+  [min, max]: [number, number],
+  why: string,
+  rest: Rest = {},
+): Choice => ({
+  id,
+  label,
+  kind: 'count',
+  default: byDefault,
+  min,
+  max,
+  step: 1,
+  why,
+  ...rest,
 });
-export const oneOfChoice = (id: string, label: string, byDefault: string, optionLabels: Record<string, string>, why: string, rest: Rest = {}): Choice => ({
-  id, label, kind: 'one-of', default: byDefault, options: Object.keys(optionLabels), optionLabels, why, ...rest,
+export const oneOfChoice = (
+  id: string,
+  label: string,
+  byDefault: string,
+  optionLabels: Record<string, string>,
+  why: string,
+  rest: Rest = {},
+): Choice => ({
+  id,
+  label,
+  kind: 'one-of',
+  default: byDefault,
+  options: Object.keys(optionLabels),
+  optionLabels,
+  why,
+  ...rest,
 });
 export const yesNoChoice = (id: string, label: string, byDefault: boolean, why: string, rest: Rest = {}): Choice => ({
-  id, label, kind: 'yes-no', default: byDefault, why, ...rest,
+  id,
+  label,
+  kind: 'yes-no',
+  default: byDefault,
+  why,
+  ...rest,
 });

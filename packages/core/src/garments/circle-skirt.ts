@@ -1,15 +1,12 @@
 import { needsLining, hangBeforeHem, hangHours, clothWideEnough } from '../checks/cloth-checks.ts';
-import { elasticComfort, elasticStretch } from '../checks/elastic-checks.ts';
-import { passesOver } from '../checks/passes-over.ts';
 import { stretchDirection } from '../checks/stretch-direction.ts';
 import { weightSuitsCircle } from '../checks/weight-suits.ts';
-import { clothBand, fittedBand, tubeBand } from '../components/band.ts';
+import { bandSheet } from '../components/band.ts';
+import { circleWaist } from '../components/circle-waist.ts';
 import { liningShorter } from '../components/lining.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
-import { elasticLengths, elasticOpensTo } from '../joins/elastic-lengths.ts';
 import { cutSteps, finishStep, hemStep, prepareSteps, seamStep, threadElasticStep } from '../make/common-steps.ts';
 import { discSheet, sectorSheet } from '../marks/circle-marks.ts';
-import { rectangleSheet } from '../marks/rectangle-marks.ts';
 import type { Worksheet } from '../plan/worksheet.ts';
 import { Quantity, TWO_PI } from '../quantity/quantity.ts';
 import { circle, sector } from '../shapes/sector.ts';
@@ -22,8 +19,6 @@ import { elasticChoices, sharedChoices, waistEaseChoice } from './shared-choices
 const SLIT_ABOVE = 330;
 /** More panels than this are gores, not a circle. */
 const MOST_PANELS = 48;
-/** The zip reaches the hip line (handbook 6: 18-20 cm, common practice), mm. */
-const ZIP = 200;
 
 /** A skirt cut from a circle or any part of one: one radius for the waist, one for the hem. */
 export const circleSkirt: Construction = {
@@ -35,12 +30,30 @@ export const circleSkirt: Construction = {
   docket: ['waist-radius-cut', 'hem-radius-cut', 'hem-sweep', 'elastic-cut', 'cloth-to-buy', 'sewing-minutes'],
   choices: [
     lengthChoice('length', 'Length below the band', 600, [20, 1500], 'From the band to the finished hem.'),
-    ratioChoice('fraction', 'Part of a circle', 1, [0.1, 4], 'Half a circle hangs in gentle folds, a full one swings. Heavy cloth looks better in parts, light cloth in full.', { step: 0.05 }),
-    oneOfChoice('closure', 'How it goes on', 'zip', { zip: 'Zip', stretch: 'The cloth stretches', 'pull-on': 'Elastic' }, 'A zip fits closest. Elastic needs a waist as wide as the hips, drawn in. Stretch only works in a knit.'),
-    allowanceChoice('pullOnEase', 'Room over the hips', 50, [0, 400], 'What the waist seam has beyond the hips, so that it slides over them.', { when: { choice: 'closure', is: ['pull-on'] }, fine: false }),
+    ratioChoice(
+      'fraction',
+      'Part of a circle',
+      1,
+      [0.1, 4],
+      'Half a circle hangs in gentle folds, a full one swings. Heavy cloth looks better in parts, light cloth in full.',
+      { step: 0.05 },
+    ),
+    oneOfChoice(
+      'closure',
+      'How it goes on',
+      'zip',
+      { zip: 'Zip', stretch: 'The cloth stretches', 'pull-on': 'Elastic' },
+      'A zip fits closest. Elastic needs a waist as wide as the hips, drawn in. Stretch only works in a knit.',
+    ),
+    allowanceChoice('pullOnEase', 'Room over the hips', 50, [0, 400], 'What the waist seam has beyond the hips, so that it slides over them.', {
+      when: { choice: 'closure', is: ['pull-on'] },
+      fine: false,
+    }),
     { ...waistEaseChoice, when: { choice: 'closure', is: ['zip', 'stretch'] } },
     countChoice('panels', 'Panels', null, [1, MOST_PANELS], 'The fewest that fit your cloth, unless you want more seams.'),
-    allowanceChoice('bandWidth', 'Finished band', 30, [10, 150], 'How high the waistband stands.', { when: { choice: 'closure', is: ['zip', 'stretch'] } }),
+    allowanceChoice('bandWidth', 'Finished band', 30, [10, 150], 'How high the waistband stands.', {
+      when: { choice: 'closure', is: ['zip', 'stretch'] },
+    }),
     yesNoChoice('lining', 'Lining', false, 'The same shape, 5 cm shorter. Sheer cloth wants one.'),
     ...elasticChoices('body', { when: { choice: 'closure', is: ['pull-on'] } }),
     ...sharedChoices(12),
@@ -57,7 +70,11 @@ export const circleSkirt: Construction = {
     const innerCut = sheet.put('waist-radius-cut', 'Waist radius, to cut', 'down', inner.minus(seam));
     if (innerCut.value <= 0) {
       const most = seamGirth.value / (2 * Math.PI * seam.value);
-      throw new Unmakeable('choices.fraction', `The allowance (${sheet.show(seam)}) is wider than the waist radius (${sheet.show(inner)}): no hole is left to cut.`, Math.floor(most * 100 - 1) / 100);
+      throw new Unmakeable(
+        'choices.fraction',
+        `The allowance (${sheet.show(seam)}) is wider than the waist radius (${sheet.show(inner)}): no hole is left to cut.`,
+        Math.floor(most * 100 - 1) / 100,
+      );
     }
     const outer = sheet.put('hem-radius', 'Hem radius', 'up', inner.plus(length));
     const outerCut = sheet.put('hem-radius-cut', 'Hem radius, to cut', 'up', outer.plus(hem));
@@ -66,7 +83,12 @@ export const circleSkirt: Construction = {
 
     const { panels, piece } = cutPanels(sheet, { inner, outer, fraction, closure });
     const panelAngle = sheet.put('panel-angle', 'Angle of a panel', 'nearest', Quantity.constant(360, 'deg').times(fraction).over(panels));
-    const chord = sheet.put('side-chord', 'From the fold to the side, at the hem', 'nearest', sheet.drawn('chord', 'Straight across the hem arc', 2 * outerCut.value * Math.sin((panelAngle.value * Math.PI) / 720)));
+    const chord = sheet.put(
+      'side-chord',
+      'From the fold to the side, at the hem',
+      'nearest',
+      sheet.drawn('chord', 'Straight across the hem arc', 2 * outerCut.value * Math.sin((panelAngle.value * Math.PI) / 720)),
+    );
     const whole = piece.cutHoles.length > 0;
     const slit = closure === 'zip' && panelAngle.value > SLIT_ABOVE;
     sheet.put('finished-length', 'Finished length', 'nearest', length.same());
@@ -85,9 +107,8 @@ export const circleSkirt: Construction = {
     const marks = { piece, inner: innerCut, outer: outerCut, hole: 'waist', seam };
     sheet.chalk.push(whole ? discSheet(sheet, { ...marks, slit }) : sectorSheet(sheet, { ...marks, angle: panelAngle, chord }));
     if (sheet.yes('lining')) addLining(sheet, { inner, length, piece, angle: panelAngle });
-    closeWaist(sheet, { closure, waist, hip, seamGirth });
-    const band = sheet.pieces.find((each) => each.id === 'band');
-    if (band) sheet.chalk.push(rectangleSheet(sheet, band));
+    circleWaist(sheet, { closure, waist, hip, seamGirth });
+    bandSheet(sheet);
 
     sheet.check(widthCheck(sheet, piece, panels, fraction));
     sheet.check(weightSuitsCircle(sheet, fraction));
@@ -124,14 +145,30 @@ function cutPanels(sheet: Worksheet, radii: Radii): { panels: Quantity; piece: P
     const count = firstFit(least);
     if (count === undefined) throw new Unmakeable('cloth.width', `No panel of this skirt fits ${sheet.show(sheet.usableWidth)} of usable width.`);
     const fixed = Quantity.constant(count, 'count', undefined, `fewest that fit ${sheet.show(sheet.usableWidth)} between the selvedges`);
-    return { panels: sheet.put('panels', 'Panels', 'up', fixed), piece: sheet.piece(panelSketch(sheet, radii, count, turnsThatFit(sheet, fits(count)!)!)) };
+    return {
+      panels: sheet.put('panels', 'Panels', 'up', fixed),
+      piece: sheet.piece(panelSketch(sheet, radii, count, turnsThatFit(sheet, fits(count)!)!)),
+    };
   }
   const chosen = sheet.number('panels');
   const fewest = Math.ceil(radii.fraction.value - 1e-9);
-  if (chosen.value < fewest) throw new Unmakeable('choices.panels', `A panel can't be more than a whole circle: ${radii.fraction.value} circles take at least ${fewest}.`, fewest);
+  if (chosen.value < fewest)
+    throw new Unmakeable(
+      'choices.panels',
+      `A panel can't be more than a whole circle: ${radii.fraction.value} circles take at least ${fewest}.`,
+      fewest,
+    );
   const piece = fits(chosen.value);
-  if (!piece) throw new Unmakeable('choices.panels', `Panels this wide don't fit ${sheet.show(sheet.usableWidth)} of usable width.`, firstFit(chosen.value + 1));
-  return { panels: sheet.put('panels', 'Panels', 'up', chosen.same()), piece: sheet.piece(panelSketch(sheet, radii, chosen.value, turnsThatFit(sheet, piece)!)) };
+  if (!piece)
+    throw new Unmakeable(
+      'choices.panels',
+      `Panels this wide don't fit ${sheet.show(sheet.usableWidth)} of usable width.`,
+      firstFit(chosen.value + 1),
+    );
+  return {
+    panels: sheet.put('panels', 'Panels', 'up', chosen.same()),
+    piece: sheet.piece(panelSketch(sheet, radii, chosen.value, turnsThatFit(sheet, piece)!)),
+  };
 }
 
 function panelPiece(sheet: Worksheet, radii: Radii, count: number): Piece {
@@ -146,7 +183,13 @@ function panelSketch(sheet: Worksheet, { inner, outer, fraction, closure }: Radi
   const common = { id: 'skirt', copies: count, grain: 'any' as const, turns, quantityIds: ['waist-radius-cut', 'hem-radius-cut'] };
   if (angleDeg > 360 - 1e-9) {
     const slit = closure === 'zip' ? [{ name: 'slit', from: [0, -inner.value] as const, to: [0, -outer.value] as const }] : [];
-    return { ...common, name: 'Skirt, whole circle', seam: circle('hem', outer.value, hem), holes: [circle('waist', inner.value, seam, false)], lines: slit };
+    return {
+      ...common,
+      name: 'Skirt, whole circle',
+      seam: circle('hem', outer.value, hem),
+      holes: [circle('waist', inner.value, seam, false)],
+      lines: slit,
+    };
   }
   const side = closure === 'zip' && angleDeg > SLIT_ABOVE ? 0 : seam;
   const name = count === 1 ? 'Skirt' : count === 2 && Math.abs(fraction.value - 1) < 1e-9 ? 'Skirt half' : 'Skirt panel';
@@ -166,7 +209,11 @@ function widthCheck(sheet: Worksheet, piece: Piece, panels: Quantity, fraction: 
   const widest = footprint(piece, piece.turns[0]).width;
   const least = Math.ceil(fraction.value - 1e-9);
   if (panels.value <= Math.max(2, least) || sheet.isSet('panels')) return clothWideEnough(sheet, widest);
-  return clothWideEnough(sheet, widest, `The cloth is too narrow for fewer panels: it takes ${panels.value}, with ${panels.value} seams. A wider cloth or a shorter skirt needs fewer.`);
+  return clothWideEnough(
+    sheet,
+    widest,
+    `The cloth is too narrow for fewer panels: it takes ${panels.value}, with ${panels.value} seams. A wider cloth or a shorter skirt needs fewer.`,
+  );
 }
 
 function addLining(sheet: Worksheet, parts: { inner: Quantity; length: Quantity; piece: Piece; angle: Quantity }): void {
@@ -175,45 +222,18 @@ function addLining(sheet: Worksheet, parts: { inner: Quantity; length: Quantity;
   const [seam, hem] = [sheet.number('seam').value, sheet.number('hem').value];
   const whole = parts.piece.cutHoles.length > 0;
   sheet.piece({
-    id: 'lining', name: 'Lining', copies: parts.piece.copies, grain: 'any', turns: parts.piece.turns, cloth: 'lining', quantityIds: ['lining-length'],
-    seam: whole ? circle('hem', outer, hem) : sector({ inner, outer, angleDeg: parts.angle.value, waist: seam, side: parts.piece.seam[1]!.allowance, hem }),
+    id: 'lining',
+    name: 'Lining',
+    copies: parts.piece.copies,
+    grain: 'any',
+    turns: parts.piece.turns,
+    cloth: 'lining',
+    quantityIds: ['lining-length'],
+    seam: whole
+      ? circle('hem', outer, hem)
+      : sector({ inner, outer, angleDeg: parts.angle.value, waist: seam, side: parts.piece.seam[1]!.allowance, hem }),
     holes: whole ? [circle('waist', inner, seam, false)] : [],
   });
-}
-
-/** Band or casing, elastic, and whether one gets in. */
-function closeWaist(sheet: Worksheet, { closure, waist, hip, seamGirth }: { closure: string; waist: Quantity; hip: Quantity; seamGirth: Quantity }): void {
-  const stretch = Quantity.leaf('stretch-across', 'Stretch across the cloth', sheet.cloth.stretchAcross, 'ratio', 'cloth');
-  const clothOpens = seamGirth.times(Quantity.constant(1, 'ratio').plus(stretch));
-  const over = { id: 'passes-over-hip' as const, what: 'the hips', girth: hip };
-  const zipOut = { says: 'Put in a zip', choices: { closure: 'zip' } };
-  const pullOnOut = { says: 'Make it wide enough for the hips and draw it in with elastic', choices: { closure: 'pull-on' } };
-
-  if (closure === 'pull-on') {
-    tubeBand(sheet, seamGirth);
-    const { finished, cut } = elasticLengths(sheet, waist);
-    const needed = sheet.put('elastic-stretch-needed', 'Stretch needed to go on', 'up', hip.over(finished));
-    sheet.put('finished-girth', 'Finished waist', 'nearest', finished.same());
-    const opening = Quantity.smaller(clothOpens, elasticOpensTo(sheet, finished)).named('opening', 'Opens to', 'down');
-    const longer = { says: 'Cut the elastic as long as the body', choices: { elasticSchool: 'body' } };
-    sheet.check(passesOver(sheet, { ...over, opening, by: 'the waist', waysOut: [{ says: 'More room over the hips', choices: { pullOnEase: 50 } }, longer, zipOut] }));
-    sheet.check(elasticStretch(sheet, needed, [longer, zipOut]));
-    sheet.check(elasticComfort(sheet, finished, waist));
-    sheet.shopping.push({ id: 'elastic', what: `Elastic, ${sheet.showLength(sheet.elastic.width)} wide`, amount: sheet.show(cut), length: cut.value });
-    return;
-  }
-  sheet.put('finished-girth', 'Finished waist', 'nearest', seamGirth.same());
-  if (closure === 'zip') {
-    fittedBand(sheet, seamGirth);
-    const zip = sheet.put('zip-length', 'Zip', 'up', Quantity.constant(ZIP * sheet.scale, 'mm', undefined, 'to the hip line, common practice'));
-    const opening = seamGirth.plus(zip.times(2)).named('opening', 'Opens to', 'down');
-    sheet.check(passesOver(sheet, { ...over, opening, by: 'the waist with its zip', waysOut: [pullOnOut] }));
-    sheet.shopping.push({ id: 'zip', what: 'Zip', amount: sheet.show(zip), length: zip.value }, { id: 'interfacing', what: 'Interfacing for the band', amount: sheet.show(sheet.quantity('band-cut-length')), length: sheet.quantity('band-cut-length').value });
-    return;
-  }
-  clothBand(sheet, seamGirth);
-  const needed = sheet.put('stretch-needed', 'Stretch needed at the waist', 'up', hip.over(seamGirth).minus(1));
-  sheet.check(passesOver(sheet, { ...over, opening: clothOpens.named('opening', 'Opens to', 'down'), by: 'the waist', waysOut: [zipOut, pullOnOut, { says: `Use a knit that stretches by ${Math.ceil(needed.value * 100)} % or more` }] }));
 }
 
 interface Sewing {
@@ -230,20 +250,110 @@ function writeSteps(sheet: Worksheet, { closure, seamGirth, panels, length, swee
   const sides = panels.times(length).named('side-seams', 'All side seams', 'up');
   prepareSteps(sheet);
   cutSteps(sheet);
-  sheet.step({ id: 'stay-stitch', kind: 'sew', title: 'Stay-stitch the waist', setUp: 3, seam: seamGirth, stitch: '301', stitchLength: 2, stitchWidth: 0, how: 'One line just inside the seam line, at once, before the piece is lifted or tried on.', why: 'The curved edge stretches as soon as it is handled.' });
+  sheet.step({
+    id: 'stay-stitch',
+    kind: 'sew',
+    title: 'Stay-stitch the waist',
+    setUp: 3,
+    seam: seamGirth,
+    stitch: '301',
+    stitchLength: 2,
+    stitchWidth: 0,
+    how: 'One line just inside the seam line, at once, before the piece is lifted or tried on.',
+    why: 'The curved edge stretches as soon as it is handled.',
+  });
   if (!whole && !slit) {
     finishStep(sheet, 'finish-sides', 'Finish the side edges', sides.times(2));
-    seamStep(sheet, { id: 'sides', title: panels.value > 1 ? 'Sew the panels together' : 'Sew the side seam', how: closure === 'zip' ? `Right sides together. Leave ${sheet.show(sheet.quantity('zip-length'))} open at the top of one seam for the zip. Press open.` : 'Right sides together, press open.' }, sides);
+    seamStep(
+      sheet,
+      {
+        id: 'sides',
+        title: panels.value > 1 ? 'Sew the panels together' : 'Sew the side seam',
+        how:
+          closure === 'zip'
+            ? `Right sides together. Leave ${sheet.show(sheet.quantity('zip-length'))} open at the top of one seam for the zip. Press open.`
+            : 'Right sides together, press open.',
+      },
+      sides,
+    );
   }
-  if (slit) seamStep(sheet, { id: 'facing', title: 'Slit and face the opening', how: `Slit one radius as far as the zip (${sheet.show(sheet.quantity('zip-length'))}), lay a strip of cloth on the slit, stitch round it in a narrow V, cut, turn, press.`, setUp: 15 }, sheet.quantity('zip-length').times(2));
-  if (closure === 'zip') seamStep(sheet, { id: 'zip', title: 'Put in the zip', how: 'Baste, then stitch from the bottom up on both sides with the zip foot.', foot: 'zip foot', setUp: 20, stitch: '301', stitchLength: 2.5, stitchWidth: 0 }, sheet.quantity('zip-length').times(2));
-  if (sheet.yes('lining')) seamStep(sheet, { id: 'lining', title: 'Sew and hang in the lining', how: 'Sew it like the skirt, hem it, baste it to the waist wrong sides together.', setUp: 20 }, sides.plus(sweep).plus(seamGirth));
-  seamStep(sheet, { id: 'band', title: closure === 'pull-on' ? 'Sew on the tube band' : 'Sew on the band', how: closure === 'pull-on' ? 'Close the band to a ring leaving a gap of 3 cm on the inside for the elastic. Quarter band and waist, match, sew.' : 'Quarter band and waist, match the snips, sew; fold the band over and stitch it down.', setUp: 20 }, seamGirth.times(2));
+  if (slit)
+    seamStep(
+      sheet,
+      {
+        id: 'facing',
+        title: 'Slit and face the opening',
+        how: `Slit one radius as far as the zip (${sheet.show(sheet.quantity('zip-length'))}), lay a strip of cloth on the slit, stitch round it in a narrow V, cut, turn, press.`,
+        setUp: 15,
+      },
+      sheet.quantity('zip-length').times(2),
+    );
+  if (closure === 'zip')
+    seamStep(
+      sheet,
+      {
+        id: 'zip',
+        title: 'Put in the zip',
+        how: 'Baste, then stitch from the bottom up on both sides with the zip foot.',
+        foot: 'zip foot',
+        setUp: 20,
+        stitch: '301',
+        stitchLength: 2.5,
+        stitchWidth: 0,
+      },
+      sheet.quantity('zip-length').times(2),
+    );
+  if (sheet.yes('lining'))
+    seamStep(
+      sheet,
+      {
+        id: 'lining',
+        title: 'Sew and hang in the lining',
+        how: 'Sew it like the skirt, hem it, baste it to the waist wrong sides together.',
+        setUp: 20,
+      },
+      sides.plus(sweep).plus(seamGirth),
+    );
+  seamStep(
+    sheet,
+    {
+      id: 'band',
+      title: closure === 'pull-on' ? 'Sew on the tube band' : 'Sew on the band',
+      how:
+        closure === 'pull-on'
+          ? 'Close the band to a ring leaving a gap of 3 cm on the inside for the elastic. Quarter band and waist, match, sew.'
+          : 'Quarter band and waist, match the snips, sew; fold the band over and stitch it down.',
+      setUp: 20,
+    },
+    seamGirth.times(2),
+  );
   finishStep(sheet, 'finish-waist', 'Finish the waist seam', seamGirth);
   if (closure === 'pull-on') threadElasticStep(sheet, sheet.quantity('elastic-cut'));
-  sheet.step({ id: 'try-on', kind: 'fit', title: 'Try it on', setUp: 10, how: 'Does it pass the hips, sit level, let you sit down? Pin what is too wide; sew inside the old line.', why: 'Everything can still be mended before the hem.' });
+  sheet.step({
+    id: 'try-on',
+    kind: 'fit',
+    title: 'Try it on',
+    setUp: 10,
+    how: 'Does it pass the hips, sit level, let you sit down? Pin what is too wide; sew inside the old line.',
+    why: 'Everything can still be mended before the hem.',
+  });
   const hours = hangHours(sheet.cloth.weight);
-  sheet.step({ id: 'hang', kind: 'wait', title: `Let it hang for ${hours} hours`, setUp: 2, waitHours: hours, how: 'On a hanger or a stand, by the band.', why: 'Where it hangs on the bias the cloth drops. Level the hem from the floor afterwards.' });
+  sheet.step({
+    id: 'hang',
+    kind: 'wait',
+    title: `Let it hang for ${hours} hours`,
+    setUp: 2,
+    waitHours: hours,
+    how: 'On a hanger or a stand, by the band.',
+    why: 'Where it hangs on the bias the cloth drops. Level the hem from the floor afterwards.',
+  });
   hemStep(sheet, sweep, true);
-  sheet.step({ id: 'press', kind: 'press', title: 'Press', setUp: 8, how: 'Press the seams and the hem, lifting the iron rather than pushing it.', caution: 'Test on a scrap: sequins and foils melt, and steam burns.' });
+  sheet.step({
+    id: 'press',
+    kind: 'press',
+    title: 'Press',
+    setUp: 8,
+    how: 'Press the seams and the hem, lifting the iron rather than pushing it.',
+    caution: 'Test on a scrap: sequins and foils melt, and steam burns.',
+  });
 }

@@ -1,4 +1,4 @@
-import { allowanceChoice, oneOfChoice, ratioChoice, type Choice } from './choice.ts';
+import { allowanceChoice, oneOfChoice, ratioChoice, yesNoChoice, type Choice } from './choice.ts';
 
 /** Seam allowance: 15 woven, 10 knit (common practice, no source). */
 const SEAM_WOVEN = 15;
@@ -7,28 +7,130 @@ const SEAM_KNIT = 10;
 /** The choices every construction has. `hem` is its default hem allowance, mm. */
 export function sharedChoices(hem: number, rest: { seam?: number } = {}): Choice[] {
   return [
-    allowanceChoice('seam', 'Seam allowance', rest.seam ?? SEAM_WOVEN, [3, 40], 'Wide enough to let out, narrow enough to lie flat. 1.5 cm on woven, 1 cm on knit.', {
-      knitDefault: rest.seam ?? SEAM_KNIT,
-    }),
-    allowanceChoice('hem', 'Hem allowance', hem, [0, 150], 'Curved edges take a narrow hem, straight ones can take a deep one. 0 leaves the edge raw or bound.'),
+    allowanceChoice(
+      'seam',
+      'Seam allowance',
+      rest.seam ?? SEAM_WOVEN,
+      [3, 40],
+      'Wide enough to let out, narrow enough to lie flat. 1.5 cm on woven, 1 cm on knit.',
+      {
+        knitDefault: rest.seam ?? SEAM_KNIT,
+      },
+    ),
+    allowanceChoice(
+      'hem',
+      'Hem allowance',
+      hem,
+      [0, 150],
+      'Curved edges take a narrow hem, straight ones can take a deep one. 0 leaves the edge raw or bound.',
+    ),
     allowanceChoice('reserve', 'Extra cloth to be safe', 0, [0, 5000], 'Bought on top, for a slip of the scissors or a pocket more.', { step: 50 }),
-    oneOfChoice('finish', 'Raw edges', 'zigzag', { zigzag: 'Zigzag', overlock: 'Overlock', pinking: 'Pinking shears' }, 'What keeps the edges from fraying. Cloth that does not fray gets none.', { fine: true }),
-    oneOfChoice('pace', 'Sewing pace', 'beginner', { beginner: 'Taking it slowly', practised: 'Practised' }, 'Half a metre of seam a minute, or one and a half.', { fine: true }),
-    oneOfChoice('sampleSize', 'Make it', 'full', { full: 'Full size', half: 'Half size, to practise', quarter: 'Quarter size, to practise' }, 'A small one teaches the order of work. Body and lengths shrink; allowances, elastic and stitches stay.', { fine: true }),
+    oneOfChoice(
+      'finish',
+      'Raw edges',
+      'zigzag',
+      { zigzag: 'Zigzag', overlock: 'Overlock', pinking: 'Pinking shears' },
+      'What keeps the edges from fraying. Cloth that does not fray gets none.',
+      { fine: true },
+    ),
+    oneOfChoice(
+      'pace',
+      'Sewing pace',
+      'beginner',
+      { beginner: 'Taking it slowly', practised: 'Practised' },
+      'Half a metre of seam a minute, or one and a half.',
+      { fine: true },
+    ),
+    oneOfChoice(
+      'sampleSize',
+      'Make it',
+      'full',
+      { full: 'Full size', half: 'Half size, to practise', quarter: 'Quarter size, to practise' },
+      'A small one teaches the order of work. Body and lengths shrink; allowances, elastic and stitches stay.',
+      { fine: true },
+    ),
   ];
 }
 
 /** Ease at the waist, mm; negative on snug knits. */
-export const waistEaseChoice: Choice = allowanceChoice('waistEase', 'Ease at the waist', 0, [-200, 400], 'Room on top of the waist measure. None for a firm band, 1 to 2 cm to sit and eat.', { fine: false });
+export const waistEaseChoice: Choice = allowanceChoice(
+  'waistEase',
+  'Ease at the waist',
+  0,
+  [-200, 400],
+  'Room on top of the waist measure. None for a firm band, 1 to 2 cm to sit and eat.',
+  { fine: false },
+);
 
 /** The elastic schools (handbook 7); `school` is the construction's default. */
 export function elasticChoices(school = 'body', rest: { snug?: number; when?: Choice['when'] } = {}): Choice[] {
   const when = rest.when ? { when: rest.when } : {};
   return [
-    oneOfChoice('elasticSchool', 'Elastic length', school, { body: 'As the body', 'less-an-inch': 'An inch less', snug: 'Snug', 'try-on': 'As tried on' }, 'As the body rests on the waist; an inch less or a few per cent less holds; pinned on the person is surest.', when),
-    ratioChoice('elasticSnug', 'Snug: share of the body', rest.snug ?? 0.92, [0.7, 1], '0.90 to 0.97 in a casing, 0.85 to 0.92 sewn on or exposed.', { step: 0.01, when: { choice: 'elasticSchool', is: ['snug'] } }),
-    allowanceChoice('elasticTryOn', 'Length tried on', null, [50, 3000], 'Pinned round the person, without the join.', { when: { choice: 'elasticSchool', is: ['try-on'] }, scales: true, fine: false }),
-    oneOfChoice('elasticJoin', 'Elastic join', 'overlap', { overlap: 'Ends overlapped', seam: 'Ends sewn into a seam' }, 'Overlapped and zigzagged lies flat; into a seam when it is sewn to the cloth.', { fine: true, ...when }),
+    oneOfChoice(
+      'elasticSchool',
+      'Elastic length',
+      school,
+      { body: 'As the body', 'less-an-inch': 'An inch less', snug: 'Snug', 'try-on': 'As tried on' },
+      'As the body rests on the waist; an inch less or a few per cent less holds; pinned on the person is surest.',
+      when,
+    ),
+    ratioChoice('elasticSnug', 'Snug: share of the body', rest.snug ?? 0.92, [0.7, 1], '0.90 to 0.97 in a casing, 0.85 to 0.92 sewn on or exposed.', {
+      step: 0.01,
+      when: { choice: 'elasticSchool', is: ['snug'] },
+    }),
+    allowanceChoice('elasticTryOn', 'Length tried on', null, [50, 3000], 'Pinned round the person, without the join.', {
+      when: { choice: 'elasticSchool', is: ['try-on'] },
+      scales: true,
+      fine: false,
+    }),
+    oneOfChoice(
+      'elasticJoin',
+      'Elastic join',
+      'overlap',
+      { overlap: 'Ends overlapped', seam: 'Ends sewn into a seam' },
+      'Overlapped and zigzagged lies flat; into a seam when it is sewn to the cloth.',
+      { fine: true, ...when },
+    ),
     allowanceChoice('elasticOverlap', 'Overlap of the ends', 20, [0, 60], '6 to 25 mm, one overlap.', when),
+  ];
+}
+
+/** The three ways of gathering (handbook 5 and 16). */
+export const gatherByChoice: Choice = oneOfChoice(
+  'gatherBy',
+  'Gather with',
+  'thread',
+  { thread: 'Two threads', overlocker: 'Overlocker', cord: 'Zigzag over cord' },
+  'Threads for the evenest gathers, the overlocker for long ruffles, cord for heavy cloth.',
+  { fine: true },
+);
+
+/** How a gathered skirt holds at the waist (handbook 3 and 10.3), with what hangs on it. */
+export function gatheredWaistChoices(): Choice[] {
+  const elasticWaist = { choice: 'waist', is: ['self-casing', 'tube-band', 'exposed-elastic'] };
+  return [
+    oneOfChoice(
+      'waist',
+      'Waist',
+      'self-casing',
+      { 'self-casing': 'Casing of the skirt itself', 'tube-band': 'Tube band', 'exposed-elastic': 'Wide elastic to show', 'fitted-band': 'Fitted band, zip' },
+      'A casing is quickest; a tube band lies flatter; wide elastic is the band; a fitted band is dressiest and needs a zip.',
+      { compare: { quantities: ['flat-length', 'panel-cut-length', 'elastic-cut', 'band-cut-length', 'elastic-sewn-ratio', 'sewing-minutes'] } },
+    ),
+    allowanceChoice('hipClearance', 'Room over the hips', 50, [0, 400], 'What the flat edge has beyond the hips, so that it slides over them.', { when: elasticWaist }),
+    { ...waistEaseChoice, when: { choice: 'waist', is: ['fitted-band'] } },
+    allowanceChoice('bandWidth', 'Finished band', 30, [10, 150], 'How high the waistband stands.', { when: { choice: 'waist', is: ['fitted-band'] } }),
+    ...elasticChoices('body', { when: elasticWaist }),
+    gatherByChoice,
+  ];
+}
+
+/** Two patch pockets and their size. */
+export function pocketChoices(): Choice[] {
+  const when = { choice: 'pockets', is: [true] };
+  return [
+    yesNoChoice('pockets', 'Patch pockets', false, 'Two, at hip level.'),
+    allowanceChoice('pocketWidth', 'Pocket width', 150, [60, 300], 'A hand and a little.', { when, fine: false }),
+    allowanceChoice('pocketDepth', 'Pocket depth', 170, [60, 350], 'Deep enough that nothing falls out.', { when, fine: false }),
   ];
 }

@@ -33,9 +33,11 @@ function bySchool(sheet: Worksheet, girth: Quantity): Quantity {
     case 'snug':
       return girth.times(sheet.number('elasticSnug'));
     case 'try-on': {
-      if (!sheet.isSet('elasticTryOn')) throw new BadInput('choices.elasticTryOn', 'is needed with elasticSchool try-on: the length pinned on the person, in millimetres');
+      if (!sheet.isSet('elasticTryOn'))
+        throw new BadInput('choices.elasticTryOn', 'is needed with elasticSchool try-on: the length pinned on the person, in millimetres');
       const pinned = sheet.number('elasticTryOn');
-      if (pinned.value > girth.value) throw new Unmakeable('choices.elasticTryOn', 'The elastic is longer than the body it should hold on to.', girth.value);
+      if (pinned.value > girth.value)
+        throw new Unmakeable('choices.elasticTryOn', 'The elastic is longer than the body it should hold on to.', girth.value);
       return pinned.same();
     }
     default:
@@ -45,7 +47,14 @@ function bySchool(sheet: Worksheet, girth: Quantity): Quantity {
 
 /** Fold-over at the top for a casing: elastic + 5 mm room + 10 mm turned under (handbook 3, common practice). */
 export function casingTurn(sheet: Worksheet): Quantity {
-  return sheet.put('casing-turn', 'Turned over for the casing', 'up', elasticWidth(sheet).plus(Quantity.constant(CASING_ROOM, 'mm', undefined, 'common practice')).plus(10));
+  return sheet.put(
+    'casing-turn',
+    'Turned over for the casing',
+    'up',
+    elasticWidth(sheet)
+      .plus(Quantity.constant(CASING_ROOM, 'mm', undefined, 'common practice'))
+      .plus(10),
+  );
 }
 
 /** Room beside the elastic in its channel, mm (common practice, no source). */

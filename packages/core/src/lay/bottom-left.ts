@@ -34,7 +34,8 @@ export function lowestPlace(shape: LayShape, placed: readonly Put[], width: numb
   const sides = sidesOf(zones, right);
   for (const side of sides) {
     add(side.ax, side.ay);
-    for (const edge of [0, right]) if (side.ax < edge !== side.bx < edge) add(edge, side.ay + ((edge - side.ax) / (side.bx - side.ax)) * (side.by - side.ay));
+    for (const edge of [0, right])
+      if (side.ax < edge !== side.bx < edge) add(edge, side.ay + ((edge - side.ax) / (side.bx - side.ax)) * (side.by - side.ay));
     if (side.ay < 0 !== side.by < 0) add(side.ax + ((0 - side.ay) / (side.by - side.ay)) * (side.bx - side.ax), 0);
   }
   crossings(sides, add);

@@ -30,7 +30,11 @@ function ears(ring: readonly Point[]): number[][] | undefined {
       if (twice < -1e-9) continue;
       if (left.some((k) => k !== a && k !== b && k !== c && inside(ring[k]!, pa, pb, pc))) continue;
       // fat ears first: slivers make poor parts
-      const longest = Math.max(Math.hypot(pb[0] - pa[0], pb[1] - pa[1]), Math.hypot(pc[0] - pb[0], pc[1] - pb[1]), Math.hypot(pa[0] - pc[0], pa[1] - pc[1]));
+      const longest = Math.max(
+        Math.hypot(pb[0] - pa[0], pb[1] - pa[1]),
+        Math.hypot(pc[0] - pb[0], pc[1] - pb[1]),
+        Math.hypot(pa[0] - pc[0], pa[1] - pc[1]),
+      );
       const quality = twice / longest ** 2;
       if (quality > bestQuality) [best, bestQuality] = [i, quality];
     }
@@ -50,7 +54,7 @@ function inside(p: Point, a: Point, b: Point, c: Point): boolean {
 
 function merge(parts: number[][], ring: readonly Point[]): Point[][] {
   let rings = parts;
-  for (let changed = true; changed; ) {
+  for (let changed = true; changed;) {
     changed = false;
     search: for (let i = 0; i < rings.length; i++) {
       for (let j = i + 1; j < rings.length; j++) {

@@ -36,7 +36,10 @@ export function layShapes(pieces: readonly LayPiece[], width: number): LayShape[
       const { minX, minY } = boundsOfPoints(ring);
       const moved = ring.map(([x, y]): Point => [x - minX, y - minY]);
       const { maxX, maxY } = boundsOfPoints(moved);
-      const key = [...moved].sort((a, b) => a[0] - b[0] || a[1] - b[1]).map(([x, y]) => `${x.toFixed(2)},${y.toFixed(2)}`).join(' ');
+      const key = [...moved]
+        .sort((a, b) => a[0] - b[0] || a[1] - b[1])
+        .map(([x, y]) => `${x.toFixed(2)},${y.toFixed(2)}`)
+        .join(' ');
       const form = forms.get(key) ?? forms.size;
       forms.set(key, form);
       if (seen.has(form) || maxX > width + 1e-6) continue;

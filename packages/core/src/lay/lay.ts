@@ -38,13 +38,22 @@ export function layPieces(request: LayRequest): Lay {
 export function layRows(request: LayRequest): Lay {
   const shapes = layShapes(request.pieces, request.width);
   shapes.forEach((turns, i) => assertFits(request.pieces[i]!, turns, request.width));
-  return report(request, layInRows(request.pieces.flatMap((piece, i) => Array.from({ length: piece.copies }, () => shapes[i]!)), request.width));
+  return report(
+    request,
+    layInRows(
+      request.pieces.flatMap((piece, i) => Array.from({ length: piece.copies }, () => shapes[i]!)),
+      request.width,
+    ),
+  );
 }
 
 function assertFits(piece: LayPiece, turns: readonly LayShape[], width: number): void {
   if (turns.length > 0) return;
   const narrowest = Math.min(...piece.turns.map((turn) => boundsOfPoints(piece.outline.map((point) => turned(point, turn))).width));
-  throw new Unmakeable(`pieces.${piece.id}`, `The piece “${piece.id}” is ${narrowest.toFixed(1)} mm wide in its narrowest permitted turn; the cloth has ${width.toFixed(1)} mm.`);
+  throw new Unmakeable(
+    `pieces.${piece.id}`,
+    `The piece “${piece.id}” is ${narrowest.toFixed(1)} mm wide in its narrowest permitted turn; the cloth has ${width.toFixed(1)} mm.`,
+  );
 }
 
 /** The orders a person would try: largest, tallest, widest first. */

@@ -9,7 +9,12 @@ const cross = (o: Point, a: Point, b: Point) => (a[0] - o[0]) * (b[1] - o[1]) - 
  */
 export function simplifyOutward(ring: readonly Point[], corners: number): Point[] {
   const points = [...ring];
-  const box = points.reduce((b, [x, y]) => ({ x: Math.max(b.x, x), y: Math.max(b.y, y), x0: Math.min(b.x0, x), y0: Math.min(b.y0, y) }), { x: -Infinity, y: -Infinity, x0: Infinity, y0: Infinity });
+  const box = points.reduce((b, [x, y]) => ({ x: Math.max(b.x, x), y: Math.max(b.y, y), x0: Math.min(b.x0, x), y0: Math.min(b.y0, y) }), {
+    x: -Infinity,
+    y: -Infinity,
+    x0: Infinity,
+    y0: Infinity,
+  });
   const limit = 0.01 * (box.x - box.x0) * (box.y - box.y0);
   while (points.length > corners) {
     let best: { cost: number; at: number; by?: Point } | undefined;
@@ -27,13 +32,20 @@ export function simplifyOutward(ring: readonly Point[], corners: number): Point[
   return points;
 }
 
-function cheapest(points: readonly Point[], i: number, box: { x: number; y: number; x0: number; y0: number }): { cost: number; at: number; by?: Point } | undefined {
+function cheapest(
+  points: readonly Point[],
+  i: number,
+  box: { x: number; y: number; x0: number; y0: number },
+): { cost: number; at: number; by?: Point } | undefined {
   const n = points.length;
   const [a, b, c, d] = [points[(i + n - 1) % n]!, points[i]!, points[(i + 1) % n]!, points[(i + 2) % n]!];
   const turn = cross(a, b, c);
   if (turn <= 1e-9) return { cost: -turn / 2, at: i };
   if (cross(b, c, d) <= 0) return undefined;
-  const [u, v] = [[b[0] - a[0], b[1] - a[1]], [d[0] - c[0], d[1] - c[1]]] as const;
+  const [u, v] = [
+    [b[0] - a[0], b[1] - a[1]],
+    [d[0] - c[0], d[1] - c[1]],
+  ] as const;
   const denominator = u[0] * v[1] - u[1] * v[0];
   if (denominator <= 1e-9) return undefined;
   const along = ((c[0] - a[0]) * v[1] - (c[1] - a[1]) * v[0]) / denominator;

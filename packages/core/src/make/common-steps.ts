@@ -9,15 +9,25 @@ export function prepareSteps(sheet: Worksheet): void {
   const { cloth } = sheet;
   if (!cloth.prewashed) {
     sheet.step({
-      id: 'wash', kind: 'wait', title: 'Wash, dry and press the cloth', setUp: 20, waitHours: 24,
+      id: 'wash',
+      kind: 'wait',
+      title: 'Wash, dry and press the cloth',
+      setUp: 20,
+      waitHours: 24,
       how: 'Wash it the way the garment will be washed, dry it, press it flat.',
       why: 'It shrinks now and not after the first wear; finishes that irritate skin go too.',
     });
   }
   sheet.step({
-    id: 'test', kind: 'prepare', title: 'Test on a scrap', setUp: 10,
+    id: 'test',
+    kind: 'prepare',
+    title: 'Test on a scrap',
+    setUp: 10,
     how: `Needle ${needleFor(cloth)}. Sew a few centimetres of every stitch you will use on a doubled scrap and pull it.`,
-    why: cloth.kind === 'knit' ? 'A plain straight seam pops on a knit: the test shows it before the garment does.' : 'Tension and length that suit this cloth.',
+    why:
+      cloth.kind === 'knit'
+        ? 'A plain straight seam pops on a knit: the test shows it before the garment does.'
+        : 'Tension and length that suit this cloth.',
     caution: 'Stop the machine to thread the needle or clear the foot.',
   });
 }
@@ -26,11 +36,17 @@ export function prepareSteps(sheet: Worksheet): void {
 export function cutSteps(sheet: Worksheet): void {
   const pieces = sheet.pieces.reduce((sum, piece) => sum + piece.copies, 0);
   sheet.step({
-    id: 'chalk', kind: 'chalk', title: 'Fold and chalk', setUp: 5 + 4 * sheet.pieces.length,
+    id: 'chalk',
+    kind: 'chalk',
+    title: 'Fold and chalk',
+    setUp: 5 + 4 * sheet.pieces.length,
     how: 'Follow the chalk page. Check the first radius or width with a second tape before you swing the rest.',
   });
   sheet.step({
-    id: 'cut', kind: 'cut', title: `Cut ${pieces === 1 ? 'the piece' : `the ${pieces} pieces`}`, setUp: 3 + 3 * pieces,
+    id: 'cut',
+    kind: 'cut',
+    title: `Cut ${pieces === 1 ? 'the piece' : `the ${pieces} pieces`}`,
+    setUp: 3 + 3 * pieces,
     how: 'Cut on the solid line. Snip the notches no deeper than half the allowance and pin a label on every piece before it leaves the table.',
     caution: 'With a rotary cutter: close the blade when you put it down, cut away from your hand.',
   });
@@ -63,13 +79,25 @@ export function finishStep(sheet: Worksheet, id: string, title: string, length: 
 export function hemStep(sheet: Worksheet, sweep: Quantity, curved: boolean): void {
   const hem = sheet.number('hem');
   if (hem.value === 0) {
-    sheet.step({ id: 'hem', kind: 'sew', title: 'Leave the hem raw, or bind it', setUp: 2, how: sheet.cloth.frays ? 'This cloth frays: bind the edge with a strip of 5 cm folded to four.' : 'This cloth does not fray: a clean cut is the hem.' });
+    sheet.step({
+      id: 'hem',
+      kind: 'sew',
+      title: 'Leave the hem raw, or bind it',
+      setUp: 2,
+      how: sheet.cloth.frays
+        ? 'This cloth frays: bind the edge with a strip of 5 cm folded to four.'
+        : 'This cloth does not fray: a clean cut is the hem.',
+    });
     return;
   }
   const knit = sheet.cloth.kind === 'knit';
   const half = sheet.showLength(hem.value / 2);
   sheet.step({
-    id: 'hem', kind: 'sew', title: 'Hem', setUp: curved ? 20 : 12, seam: sweep,
+    id: 'hem',
+    kind: 'sew',
+    title: 'Hem',
+    setUp: curved ? 20 : 12,
+    seam: sweep,
     ...(knit ? { stitch: '304' as const, stitchLength: 3, stitchWidth: 2 } : { stitch: '301' as const, stitchLength: 3, stitchWidth: 0 }),
     how: knit
       ? `Turn ${sheet.show(hem)} up once and zigzag from the right side without pulling.`
@@ -83,7 +111,10 @@ export function hemStep(sheet: Worksheet, sweep: Quantity, curved: boolean): voi
 export function threadElasticStep(sheet: Worksheet, cut: Quantity): void {
   const overlap = sheet.oneOf('elasticJoin') === 'overlap';
   sheet.step({
-    id: 'elastic', kind: 'sew', title: 'Thread the elastic', setUp: 20,
+    id: 'elastic',
+    kind: 'sew',
+    title: 'Thread the elastic',
+    setUp: 20,
     how: `Cut ${sheet.show(cut)}. Pin the tail by the gap, thread with a safety pin, keep it flat. Try it on, ${overlap ? `overlap the ends by ${sheet.show(sheet.number('elasticOverlap'))} and zigzag them` : 'sew the ends together half an inch in'}, close the gap, spread the fullness.`,
     why: 'Trying on before the gap is closed costs a minute and saves an evening.',
     caution: 'Most elastic holds rubber: mind a latex allergy.',

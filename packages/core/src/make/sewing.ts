@@ -27,6 +27,8 @@ export function sewingMinutes(sheet: Worksheet): Quantity {
   const pace = sheet.oneOf('pace') as Pace;
   const seam = sheet.steps.reduce((sum, step) => sum + (step.seam?.value ?? 0), 0);
   const setUp = sheet.steps.reduce((sum, step) => sum + step.setUp, 0);
-  const sewn = sheet.drawn('seam-total', 'All seams', seam).over(Quantity.constant(PACE[pace], 'mm', undefined, 'a minute at this pace, common practice'));
+  const sewn = sheet
+    .drawn('seam-total', 'All seams', seam)
+    .over(Quantity.constant(PACE[pace], 'mm', undefined, 'a minute at this pace, common practice'));
   return Quantity.constant(setUp, 'min').plus(sewn.as('min'));
 }

@@ -35,10 +35,25 @@ export function discSheet(sheet: Worksheet, { piece, inner, outer, hole, seam, s
       [inner.value, 0],
     ]),
   ];
-  if (slit) marks.push({ id: 'slit', kind: 'slit', says: `After cutting, slit one fold from ${hole} to hem`, hint: 'the opening is faced; nothing is added there', quantities: [], line: [[0, -inner.value], [0, -outer.value]] });
+  if (slit)
+    marks.push({
+      id: 'slit',
+      kind: 'slit',
+      says: `After cutting, slit one fold from ${hole} to hem`,
+      hint: 'the opening is faced; nothing is added there',
+      quantities: [],
+      line: [
+        [0, -inner.value],
+        [0, -outer.value],
+      ],
+    });
   marks.push(labelMark(piece, hole));
   return {
-    piece: piece.id, name: piece.name, copies: piece.copies, fold: 'in-four', layers: 4,
+    piece: piece.id,
+    name: piece.name,
+    copies: piece.copies,
+    fold: 'in-four',
+    layers: 4,
     foldSays: 'Selvedge to selvedge, then end to end. Both folds meet in one corner: chalk from there. Four layers, cut once.',
     cut: ring(quarter(piece.cut), quarter(piece.cutHoles[0] ?? [])),
     seam: ring(quarter(piece.seam), quarter(piece.seamHoles[0] ?? [])),
@@ -52,22 +67,32 @@ export function discSheet(sheet: Worksheet, { piece, inner, outer, hole, seam, s
 }
 
 /** A panel of a circle, folded once down its middle: the centre lies on the fold. `chord` runs from the fold to the side along the hem. */
-export function sectorSheet(sheet: Worksheet, { piece, inner, outer, hole, seam, angle, chord }: CircleMarks & { angle: Quantity; chord: Quantity }): ChalkSheet {
+export function sectorSheet(
+  sheet: Worksheet,
+  { piece, inner, outer, hole, seam, angle, chord }: CircleMarks & { angle: Quantity; chord: Quantity },
+): ChalkSheet {
   const half = (angle.value * Math.PI) / 360;
   const end = DOWN + half;
   const straight = Math.abs(angle.value - 180) < 1e-9;
   const marks: Mark[] = [
     { id: 'fold-1', kind: 'fold', says: 'Fold the cloth once, right side in', hint: 'the fold is the middle of the panel', quantities: [] },
     {
-      id: 'centre', kind: 'origin', quantities: [seam], dots: [CENTRE],
+      id: 'centre',
+      kind: 'origin',
+      quantities: [seam],
+      dots: [CENTRE],
       says: straight ? `Centre: on the fold, ${sheet.show(seam)} below the cut end` : 'Centre: a point on the fold, the waist above, the hem below',
       hint: straight ? 'that much is the side seam allowance' : `leave room for the ${sheet.show(seam)} beside the seam`,
     },
     arcMark(sheet, 'hem', 'Hem', outer, DOWN, end, 'the centre', 'cut line'),
     arcMark(sheet, hole, capital(hole), inner, DOWN, end, 'the centre', `cut line, ${sheet.show(seam)} inside the seam`),
     {
-      id: 'side', kind: 'distance', quantities: [chord],
-      says: straight ? 'Side seam: square to the fold, through the centre' : `Side seam: ${sheet.show(chord)} straight from the hem dot on the fold to the hem arc`,
+      id: 'side',
+      kind: 'distance',
+      quantities: [chord],
+      says: straight
+        ? 'Side seam: square to the fold, through the centre'
+        : `Side seam: ${sheet.show(chord)} straight from the hem dot on the fold to the hem arc`,
       hint: straight ? undefined : 'join that dot with the centre',
       line: [polar(CENTRE, inner.value, end), polar(CENTRE, outer.value, end)],
     },
@@ -79,10 +104,20 @@ export function sectorSheet(sheet: Worksheet, { piece, inner, outer, hole, seam,
     labelMark(piece, hole),
   ];
   return {
-    piece: piece.id, name: piece.name, copies: piece.copies, fold: 'once', layers: 2,
+    piece: piece.id,
+    name: piece.name,
+    copies: piece.copies,
+    fold: 'once',
+    layers: 2,
     foldSays: 'Folded once down the middle of the panel. Two layers, cut once for each panel.',
-    cut: rightHalf(piece.cut), seam: rightHalf(piece.seam),
-    folds: [[[0, -inner.value], [0, -outer.value]]],
+    cut: rightHalf(piece.cut),
+    seam: rightHalf(piece.seam),
+    folds: [
+      [
+        [0, -inner.value],
+        [0, -outer.value],
+      ],
+    ],
     origin: CENTRE,
     marks,
   };
@@ -99,7 +134,9 @@ export function notchMark(says: string, dots: Point[]): Mark {
 function arcMark(sheet: Worksheet, id: string, label: string, radius: Quantity, from: number, to: number, where: string, hint: string): Mark {
   const dots = dotsOnArc(CENTRE, radius.value, from, to);
   return {
-    id, kind: 'arc', says: `${label}: swing ${sheet.show(radius)} from ${where}`,
+    id,
+    kind: 'arc',
+    says: `${label}: swing ${sheet.show(radius)} from ${where}`,
     hint: `${hint}; a dot about every ${sheet.showLength((radius.value * Math.abs(to - from)) / (dots.length - 1))}, then join them`,
     quantities: [radius],
     line: [CENTRE, polar(CENTRE, radius.value, (from + to) / 2)],
@@ -115,7 +152,10 @@ function quarterOf(circle: Edge[]): Edge[] {
   const first = circle[0];
   if (!first?.arc) return [];
   const radius = Math.hypot(first.from[0], first.from[1]);
-  const [down, right]: [Point, Point] = [[0, -radius], [radius, 0]];
+  const [down, right]: [Point, Point] = [
+    [0, -radius],
+    [radius, 0],
+  ];
   const { ccw } = first.arc;
   return [{ ...first, from: ccw ? down : right, to: ccw ? right : down }];
 }

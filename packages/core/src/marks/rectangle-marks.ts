@@ -11,13 +11,50 @@ export function rectangleSheet(sheet: Worksheet, piece: Piece, extra: Mark[] = [
   const along = sheet.drawn(`${piece.id}-along`, 'Along', height);
   const diagonal = sheet.drawn(`${piece.id}-diagonal`, 'Corner to corner', Math.hypot(width, height));
   return {
-    piece: piece.id, name: piece.name, copies: piece.copies, fold: 'open', layers: 1,
+    piece: piece.id,
+    name: piece.name,
+    copies: piece.copies,
+    fold: 'open',
+    layers: 1,
     foldSays: 'Open, in one layer, right side down. Straighten the end first: pull a thread across and cut along it.',
-    cut: piece.cut, seam: piece.seam, folds: [], origin: [minX, maxY],
+    cut: piece.cut,
+    seam: piece.seam,
+    folds: [],
+    origin: [minX, maxY],
     marks: [
-      { id: 'across', kind: 'distance', says: `Across: ${sheet.show(across)} from the corner`, hint: 'along the straightened end, selvedge not counted', quantities: [across], line: [[minX, maxY], [maxX, maxY]] },
-      { id: 'along', kind: 'distance', says: `Down: ${sheet.show(along)} from both ends of that line`, hint: 'along the grain', quantities: [along], line: [[minX, maxY], [minX, minY]] },
-      { id: 'square', kind: 'distance', says: `Check: ${sheet.show(diagonal)} from corner to corner, both ways`, hint: 'equal diagonals make it square', quantities: [diagonal], line: [[minX, maxY], [maxX, minY]] },
+      {
+        id: 'across',
+        kind: 'distance',
+        says: `Across: ${sheet.show(across)} from the corner`,
+        hint: 'along the straightened end, selvedge not counted',
+        quantities: [across],
+        line: [
+          [minX, maxY],
+          [maxX, maxY],
+        ],
+      },
+      {
+        id: 'along',
+        kind: 'distance',
+        says: `Down: ${sheet.show(along)} from both ends of that line`,
+        hint: 'along the grain',
+        quantities: [along],
+        line: [
+          [minX, maxY],
+          [minX, minY],
+        ],
+      },
+      {
+        id: 'square',
+        kind: 'distance',
+        says: `Check: ${sheet.show(diagonal)} from corner to corner, both ways`,
+        hint: 'equal diagonals make it square',
+        quantities: [diagonal],
+        line: [
+          [minX, maxY],
+          [maxX, minY],
+        ],
+      },
       ...extra,
       labelMark(piece, 'top'),
     ],

@@ -36,7 +36,10 @@ export function layCloth(sheet: Worksheet, role: ClothRole, layPieces: Layer): O
   const lay = layPieces({ width: usableWidth, pieces: pieces.map(layPieceOf) });
   const byId = new Map(pieces.map((piece) => [piece.id, piece]));
   const length = lay.placements.reduce((most, { piece, turn, y }) => Math.max(most, y + boundsOf(byId.get(piece)!.cut, turn).maxY), 0);
-  const area = pieces.reduce((sum, piece) => sum + piece.copies * (outlineArea(piece.cut) + piece.cutHoles.reduce((holes, hole) => holes + outlineArea(hole), 0)), 0);
+  const area = pieces.reduce(
+    (sum, piece) => sum + piece.copies * (outlineArea(piece.cut) + piece.cutHoles.reduce((holes, hole) => holes + outlineArea(hole), 0)),
+    0,
+  );
   const fold = pieces.some((piece) => piece.cutHoles.length > 0) ? 'in-four' : 'open';
   return { ...lay, length, usableWidth, utilisation: area / (usableWidth * length), fold };
 }
@@ -45,5 +48,9 @@ function assertFits(sheet: Worksheet, piece: Piece, usable: number): void {
   const narrowest = Math.min(...piece.turns.map((turn) => boundsOf(piece.cut, turn).width));
   if (narrowest <= usable + 1e-6) return;
   const { width } = sheet.cloth;
-  throw new Unmakeable('cloth.width', `The piece “${piece.id}” (${piece.name.toLowerCase()}) is ${sheet.showLength(narrowest, 'up')} wide; between the selvedges there are ${sheet.showLength(usable, 'down')}.`, Math.ceil(width + narrowest - usable));
+  throw new Unmakeable(
+    'cloth.width',
+    `The piece “${piece.id}” (${piece.name.toLowerCase()}) is ${sheet.showLength(narrowest, 'up')} wide; between the selvedges there are ${sheet.showLength(usable, 'down')}.`,
+    Math.ceil(width + narrowest - usable),
+  );
 }

@@ -67,14 +67,22 @@ export function draftFor(request: PlanRequest): { construction: Construction; sh
 export function planFor(request: PlanRequest, layer: Layer = layPieces): Plan {
   const { construction, sheet, choices } = draftFor(request);
   const main = layCloth(sheet, 'main', layer);
-  const lay: PlanLay = { ...(main ?? { length: 0, utilisation: 0, placements: [], usableWidth: sheet.usableWidth.value, fold: 'open' as const }), buy: 0 };
+  const lay: PlanLay = {
+    ...(main ?? { length: 0, utilisation: 0, placements: [], usableWidth: sheet.usableWidth.value, fold: 'open' as const }),
+    buy: 0,
+  };
   const clothLength = sheet.put('cloth-length', 'Cloth the lay takes', 'up', sheet.drawn('lay-length', 'Length of the lay', lay.length));
   lay.buy = sheet.put('cloth-to-buy', 'Cloth to buy', 'up', toBuy(sheet, clothLength.plus(sheet.number('reserve')))).value;
   const otherLays: Plan['otherLays'] = {};
   for (const role of ['lining', 'contrast'] as const) {
     const laid = layCloth(sheet, role, layer);
     if (!laid) continue;
-    const buy = sheet.put(`${role}-to-buy`, role === 'lining' ? 'Lining to buy' : 'Second cloth to buy', 'up', toBuy(sheet, sheet.drawn(`${role}-length-laid`, 'Length of the lay', laid.length)));
+    const buy = sheet.put(
+      `${role}-to-buy`,
+      role === 'lining' ? 'Lining to buy' : 'Second cloth to buy',
+      'up',
+      toBuy(sheet, sheet.drawn(`${role}-length-laid`, 'Length of the lay', laid.length)),
+    );
     otherLays[role] = { ...laid, buy: buy.value };
   }
   sheet.put('thread-length', 'Thread', 'up', threadLength(sheet.steps));
@@ -85,27 +93,47 @@ export function planFor(request: PlanRequest, layer: Layer = layPieces): Plan {
   }
   sheet.check(clothLongEnough(sheet, lay.buy === 0 ? 0 : lay.length + sheet.number('reserve').value));
   sheet.check(prewash(sheet));
-  sheet.check(knitOnly(sheet, construction));
+  if (construction.knitOnly) sheet.check(knitOnly(sheet, construction.name));
   sheet.check(plausibleBody(sheet));
   if (!sheet.checks.some((check) => check.id === 'child-safety')) sheet.check(childSafety(sheet));
 
   const { body, cloth, elastic, units, quantities, pieces, checks, chalk, steps } = sheet;
-  return { construction, body, cloth, elastic, units, choices, quantities, pieces, checks, chalk, steps, view: sheet.view, shopping: shoppingList(sheet, lay, otherLays), lay, otherLays };
+  return {
+    construction,
+    body,
+    cloth,
+    elastic,
+    units,
+    choices,
+    quantities,
+    pieces,
+    checks,
+    chalk,
+    steps,
+    view: sheet.view,
+    shopping: shoppingList(sheet, lay, otherLays),
+    lay,
+    otherLays,
+  };
 }
 
 /** Length to buy: shrinkage added unless washed, rounded up to what shops cut. */
 function toBuy(sheet: Worksheet, needed: Quantity): Quantity {
   const { prewashed, shrinkAlong } = sheet.cloth;
   const step = Quantity.constant(SHOP_STEP[sheet.units], 'mm', undefined, 'what shops cut');
-  const unwashed = prewashed ? needed : needed.over(Quantity.constant(1, 'ratio').minus(Quantity.leaf('shrink-along', 'Shrinkage along', shrinkAlong, 'ratio', 'cloth')));
+  const unwashed = prewashed
+    ? needed
+    : needed.over(Quantity.constant(1, 'ratio').minus(Quantity.leaf('shrink-along', 'Shrinkage along', shrinkAlong, 'ratio', 'cloth')));
   return unwashed.over(step).ceil().times(step);
 }
 
 function shoppingList(sheet: Worksheet, lay: PlanLay, otherLays: Plan['otherLays']): ShoppingItem[] {
   const wide = sheet.showLength(sheet.cloth.width, 'down');
   const items: ShoppingItem[] = [{ id: 'cloth', what: `Cloth, ${wide} wide`, amount: sheet.showLength(lay.buy, 'up'), length: lay.buy }];
-  if (otherLays.lining) items.push({ id: 'lining', what: `Lining, ${wide} wide`, amount: sheet.showLength(otherLays.lining.buy, 'up'), length: otherLays.lining.buy });
-  if (otherLays.contrast) items.push({ id: 'contrast', what: 'Second cloth', amount: sheet.showLength(otherLays.contrast.buy, 'up'), length: otherLays.contrast.buy });
+  if (otherLays.lining)
+    items.push({ id: 'lining', what: `Lining, ${wide} wide`, amount: sheet.showLength(otherLays.lining.buy, 'up'), length: otherLays.lining.buy });
+  if (otherLays.contrast)
+    items.push({ id: 'contrast', what: 'Second cloth', amount: sheet.showLength(otherLays.contrast.buy, 'up'), length: otherLays.contrast.buy });
   items.push(...sheet.shopping);
   const thread = sheet.quantity('thread-length').value;
   items.push({ id: 'thread', what: 'Thread', amount: `${Math.ceil(thread / 1000)} m`, length: thread });

@@ -33,7 +33,14 @@ const ring = (outline: Piece['cut']): Point[] => flatten(outline);
 function pieceView(piece: Piece) {
   const { id, name, copies, grain, turns, cloth, quantityIds, lines } = piece;
   return {
-    id, name, copies, grain, turns, cloth, quantityIds, lines,
+    id,
+    name,
+    copies,
+    grain,
+    turns,
+    cloth,
+    quantityIds,
+    lines,
     cutLine: ring(piece.cut),
     seamLine: ring(piece.seam),
     cutHoles: piece.cutHoles.map(ring),
@@ -66,7 +73,11 @@ export function previewOf(plan: Plan) {
       ...sheet,
       cutLine: ring(cut),
       seamLine: ring(seam),
-      marks: marks.map(({ quantities, ...mark }) => ({ ...mark, quantityIds: quantities.map((each) => each.id!), values: quantities.map((each) => each.value) })),
+      marks: marks.map(({ quantities, ...mark }) => ({
+        ...mark,
+        quantityIds: quantities.map((each) => each.id!),
+        values: quantities.map((each) => each.value),
+      })),
     })),
     steps: plan.steps.map((step) => stepView(step, plan)),
     shopping: plan.shopping,

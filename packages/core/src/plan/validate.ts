@@ -13,7 +13,8 @@ const LARGEST_CHOICE = 100_000;
 
 /** Checks the body by name and range. Throws BadInput naming the measure. */
 export function validateBody(construction: Construction, body: Body): void {
-  if (typeof body !== 'object' || body === null || Array.isArray(body)) throw new BadInput('body', 'must be an object of measures in millimetres, such as {"waist-girth": 700}');
+  if (typeof body !== 'object' || body === null || Array.isArray(body))
+    throw new BadInput('body', 'must be an object of measures in millimetres, such as {"waist-girth": 700}');
   for (const [id, value] of Object.entries(body)) {
     if (!measureById(id)) throw new BadInput(`body.${id}`, 'is not a measure we know; see GET /api/constructions for those this garment needs');
     if (typeof value !== 'number' || !Number.isFinite(value)) throw new BadInput(`body.${id}`, 'must be a number of millimetres');
@@ -23,13 +24,15 @@ export function validateBody(construction: Construction, body: Body): void {
     if (body[id] === undefined) throw new BadInput(`body.${id}`, `is needed for this garment: ${measureById(id)!.how}`);
   }
   for (const group of construction.needsOneOf ?? []) {
-    if (!group.some((id) => body[id] !== undefined)) throw new BadInput(`body.${group[0]}`, `is needed for this garment, or instead of it: ${group.slice(1).join(', ')}`);
+    if (!group.some((id) => body[id] !== undefined))
+      throw new BadInput(`body.${group[0]}`, `is needed for this garment, or instead of it: ${group.slice(1).join(', ')}`);
   }
 }
 
 /** Every choice with its value: the person's, else the default. Throws BadInput or Unmakeable naming the choice. */
 export function settleChoices(construction: Construction, given: Record<string, ChoiceValue>, kind: Cloth['kind']): Map<string, ChoiceValue | null> {
-  if (typeof given !== 'object' || given === null || Array.isArray(given)) throw new BadInput('choices', 'must be an object of choice ids and values');
+  if (typeof given !== 'object' || given === null || Array.isArray(given))
+    throw new BadInput('choices', 'must be an object of choice ids and values');
   const known = new Map(construction.choices.map((choice) => [choice.id, choice]));
   for (const id of Object.keys(given)) {
     if (!known.has(id)) throw new BadInput(`choices.${id}`, `is not a choice of ${construction.id}; there are: ${[...known.keys()].join(', ')}`);
@@ -64,10 +67,20 @@ function assertChoice(choice: Choice, value: ChoiceValue): void {
 }
 
 const CLOTH_RANGES: Partial<Record<keyof Cloth, [number, number]>> = {
-  width: [50, 10_000], selvedge: [0, 200], stretchAcross: [0, 4], stretchAlong: [0, 4], shrinkAcross: [0, 0.5], shrinkAlong: [0, 0.5],
-  lengthOnHand: [0, 1_000_000], pricePerMetre: [0, 100_000],
+  width: [50, 10_000],
+  selvedge: [0, 200],
+  stretchAcross: [0, 4],
+  stretchAlong: [0, 4],
+  shrinkAcross: [0, 0.5],
+  shrinkAlong: [0, 0.5],
+  lengthOnHand: [0, 1_000_000],
+  pricePerMetre: [0, 100_000],
 };
-const CLOTH_WORDS: Partial<Record<keyof Cloth, string[]>> = { kind: ['woven', 'knit'], weight: ['light', 'medium', 'heavy'], print: ['none', 'up', 'across'] };
+const CLOTH_WORDS: Partial<Record<keyof Cloth, string[]>> = {
+  kind: ['woven', 'knit'],
+  weight: ['light', 'medium', 'heavy'],
+  print: ['none', 'up', 'across'],
+};
 const CLOTH_FLAGS: Array<keyof Cloth> = ['oneWay', 'sheer', 'frays', 'prewashed'];
 
 /** The cloth with the defaults of its construction filled in. Throws BadInput naming the field. */

@@ -57,7 +57,9 @@ export class Worksheet {
     this.scale = SAMPLE_SCALE[String(choices.get('sampleSize') ?? 'full')] ?? 1;
     const { width, selvedge, shrinkAcross, prewashed } = cloth;
     const wide = Quantity.leaf('cloth-width', 'Cloth width', width, 'mm', 'cloth');
-    const washed = prewashed ? wide : wide.times(Quantity.constant(1, 'ratio').minus(Quantity.leaf('shrink-across', 'Shrinkage across', shrinkAcross, 'ratio', 'cloth')));
+    const washed = prewashed
+      ? wide
+      : wide.times(Quantity.constant(1, 'ratio').minus(Quantity.leaf('shrink-across', 'Shrinkage across', shrinkAcross, 'ratio', 'cloth')));
     this.usableWidth = washed
       .minus(Quantity.constant(2, 'ratio').times(Quantity.leaf('selvedge', 'Selvedge', selvedge, 'mm', 'cloth')))
       .named('usable-width', 'Usable width', 'down');

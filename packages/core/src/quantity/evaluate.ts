@@ -53,4 +53,3 @@ export function evaluate(quantity: Quantity, changed: ReadonlyMap<string, number
   if (!Number.isFinite(value)) throw new FormulaError(`${quantity.label ?? 'the quantity'} has no finite value with these inputs`);
   return value;
 }
-

@@ -1,8 +1,23 @@
 import { INCH, YARD, type Units } from './units.ts';
 
 const PER_UNIT: Record<string, number> = {
-  mm: 1, cm: 10, m: 1000, in: INCH, inch: INCH, inches: INCH, '"': INCH, '″': INCH, '”': INCH,
-  ft: 12 * INCH, "'": 12 * INCH, '′': 12 * INCH, '’': 12 * INCH, yd: YARD, yds: YARD, yard: YARD, yards: YARD,
+  mm: 1,
+  cm: 10,
+  m: 1000,
+  in: INCH,
+  inch: INCH,
+  inches: INCH,
+  '"': INCH,
+  '″': INCH,
+  '”': INCH,
+  ft: 12 * INCH,
+  "'": 12 * INCH,
+  '′': 12 * INCH,
+  '’': 12 * INCH,
+  yd: YARD,
+  yds: YARD,
+  yard: YARD,
+  yards: YARD,
 };
 const VULGAR: Record<string, string> = { '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅓': '1/3', '⅔': '2/3' };
 const TERM = /^\s*(?:(\d+)[\s-]+(\d+)\/(\d+)|(\d+)\/(\d+)|(\d*[.,]?\d+|\d+[.,]))\s*(mm|cm|m|inches|inch|in|ft|yards|yard|yds|yd|["″”'′’])?\.?/i;

@@ -15,7 +15,15 @@ import { useTicks } from '../use-ticks.ts';
 export default function ChalkStation() {
   const { plan, cloth } = useMakeState();
   const [query, setQuery] = useSearchParams();
-  if (!plan) return <><div className="decisions"><h2>Chalk</h2></div><ProblemPanel /></>;
+  if (!plan)
+    return (
+      <>
+        <div className="decisions">
+          <h2>Chalk</h2>
+        </div>
+        <ProblemPanel />
+      </>
+    );
   const sheet = plan.chalk.find((each) => each.piece === query.get('piece')) ?? plan.chalk[0]!;
   return (
     <ChalkPiece
@@ -24,7 +32,12 @@ export default function ChalkStation() {
       colour={cloth?.colour ?? '#b96a5a'}
       chooser={
         plan.chalk.length > 1 && (
-          <Options label="Piece" value={sheet.piece} options={plan.chalk.map(({ piece, name }) => ({ id: piece, label: name }))} onChange={(piece) => setQuery({ piece }, { replace: true })} />
+          <Options
+            label="Piece"
+            value={sheet.piece}
+            options={plan.chalk.map(({ piece, name }) => ({ id: piece, label: name }))}
+            onChange={(piece) => setQuery({ piece }, { replace: true })}
+          />
         )
       }
     />
@@ -45,7 +58,13 @@ function ChalkPiece({ sheet, colour, chooser }: { sheet: ChalkSheet; colour: str
           <p>{sheet.foldSays}</p>
         </header>
         {chooser}
-        <TickList items={sheet.marks.map(({ id, says, hint }) => ({ id, title: says, hint }))} done={done} current={current} onToggle={toggle} onCurrent={setPointed} />
+        <TickList
+          items={sheet.marks.map(({ id, says, hint }) => ({ id, title: says, hint }))}
+          done={done}
+          current={current}
+          onToggle={toggle}
+          onCurrent={setPointed}
+        />
         {mark?.table && (
           <details>
             <summary>{mark.table.title}</summary>

@@ -28,7 +28,10 @@ export default function ClothStation() {
             aria-label="Cloth"
             value={cloth?.id ?? ''}
             onChange={(id) => change({ clothId: id === '' ? null : id }, 'cloth')}
-            options={[{ value: '', label: `Any plain cloth, ${formatLength(1500, units)} wide` }, ...cloths.map(({ id, name, width }) => ({ value: id, label: `${name}, ${formatLength(width, units)} wide` }))]}
+            options={[
+              { value: '', label: `Any plain cloth, ${formatLength(1500, units)} wide` },
+              ...cloths.map(({ id, name, width }) => ({ value: id, label: `${name}, ${formatLength(width, units)} wide` })),
+            ]}
           />
           <Link to="/cupboard" className="small">
             The cupboard
@@ -41,7 +44,10 @@ export default function ClothStation() {
               aria-label="Elastic"
               value={elastic?.id ?? ''}
               onChange={(id) => change({ elasticId: id === '' ? null : id }, 'elastic')}
-              options={[{ value: '', label: `Non-roll, ${formatLength(20, units)} wide` }, ...elastics.map(({ id, name, width }) => ({ value: id, label: `${name}, ${formatLength(width, units)}` }))]}
+              options={[
+                { value: '', label: `Non-roll, ${formatLength(20, units)} wide` },
+                ...elastics.map(({ id, name, width }) => ({ value: id, label: `${name}, ${formatLength(width, units)}` })),
+              ]}
             />
           </div>
         )}

@@ -22,7 +22,12 @@ export default function MeasureStation() {
           <h2>Measure</h2>
           <p>Tape touching, not squeezing. Arms down, over underwear.</p>
         </header>
-        <Select aria-label="Who is it for" value={person?.id} onChange={(personId) => change({ personId }, 'person')} options={people.map(({ id, name }) => ({ value: id, label: name }))} />
+        <Select
+          aria-label="Who is it for"
+          value={person?.id}
+          onChange={(personId) => change({ personId }, 'person')}
+          options={people.map(({ id, name }) => ({ value: id, label: name }))}
+        />
         {person ? (
           wanted.map((id) => <MeasureField key={id} id={id} needed={construction.needs.includes(id)} onActive={setActive} />)
         ) : (
@@ -51,23 +56,48 @@ function MeasureField({ id, needed, onActive }: { id: string; needed: boolean; o
   const last = lines[lines.length - 1];
   const before = lines[lines.length - 2];
   const guess = value === undefined ? standIn(id, person!.body) : undefined;
-  const doubts = value === undefined ? [] : doubtsAbout(person!.body, units, before && { [id]: before.value }).filter((doubt) => doubt.measure === id);
-  const save = (mm: number) => measure(person!.id, [{ measure: id, value: mm, takenOn: today() }]).catch((error: unknown) => message.error(error instanceof ApiProblem ? error.messages.join(' ') : String(error)));
+  const doubts =
+    value === undefined ? [] : doubtsAbout(person!.body, units, before && { [id]: before.value }).filter((doubt) => doubt.measure === id);
+  const save = (mm: number) =>
+    measure(person!.id, [{ measure: id, value: mm, takenOn: today() }]).catch((error: unknown) =>
+      message.error(error instanceof ApiProblem ? error.messages.join(' ') : String(error)),
+    );
   return (
     <div className="choice">
       <div className="choice-head">
         <label className="choice-label" htmlFor={`measure-${id}`}>
           {definition.label}
-          {needed ? '' : <span className="quiet" style={{ fontWeight: 400 }}> if you can</span>}
+          {needed ? (
+            ''
+          ) : (
+            <span className="quiet" style={{ fontWeight: 400 }}>
+              {' '}
+              if you can
+            </span>
+          )}
         </label>
         {last && <span className="quiet small">{sayDate(last.takenOn)}</span>}
       </div>
-      <LengthInput id={`measure-${id}`} label={definition.label} value={value} min={1} max={5000} placeholder={units === 'cm' ? 'such as 70 or 70.5' : 'such as 27 1/2'} onCommit={(mm) => void save(mm)} onFocus={() => onActive(id)} />
+      <LengthInput
+        id={`measure-${id}`}
+        label={definition.label}
+        value={value}
+        min={1}
+        max={5000}
+        placeholder={units === 'cm' ? 'such as 70 or 70.5' : 'such as 27 1/2'}
+        onCommit={(mm) => void save(mm)}
+        onFocus={() => onActive(id)}
+      />
       <p className="choice-why">{definition.how}</p>
       {guess && (
         <p className="doubt">
           Not measured yet. From {guess.from} it might be {formatLength(guess.value, units)}; an estimate only.{' '}
-          <button type="button" className="plain-button" style={{ textDecoration: 'underline' }} onClick={() => void measure(person!.id, [{ measure: id, value: guess.value, takenOn: today(), note: `estimate from ${guess.from}` }])}>
+          <button
+            type="button"
+            className="plain-button"
+            style={{ textDecoration: 'underline' }}
+            onClick={() => void measure(person!.id, [{ measure: id, value: guess.value, takenOn: today(), note: `estimate from ${guess.from}` }])}
+          >
             Use it for now
           </button>
         </p>

@@ -11,7 +11,15 @@ export default function SewStation() {
   const { plan } = useMakeState();
   const { done, toggle } = useTicks('sew');
   const [pointed, setPointed] = useState<string>();
-  if (!plan) return <><div className="decisions"><h2>Sew</h2></div><ProblemPanel /></>;
+  if (!plan)
+    return (
+      <>
+        <div className="decisions">
+          <h2>Sew</h2>
+        </div>
+        <ProblemPanel />
+      </>
+    );
   const current = pointed ?? plan.steps.find(({ id }) => !done.has(id))?.id ?? plan.steps[plan.steps.length - 1]!.id;
   const step = plan.steps.find(({ id }) => id === current) ?? plan.steps[0]!;
   const pace = plan.choices.get('pace') as Pace;
@@ -23,7 +31,17 @@ export default function SewStation() {
           <h2>Sew</h2>
           <p>{left > 0 ? `${formatMinutes(left)} of work left.` : 'All sewn.'}</p>
         </header>
-        <TickList items={plan.steps.map((each) => ({ id: each.id, title: each.title, hint: each.waitHours ? `wait ${each.waitHours} h` : formatMinutes(minutesOf(each, pace)) }))} done={done} current={current} onToggle={toggle} onCurrent={setPointed} />
+        <TickList
+          items={plan.steps.map((each) => ({
+            id: each.id,
+            title: each.title,
+            hint: each.waitHours ? `wait ${each.waitHours} h` : formatMinutes(minutesOf(each, pace)),
+          }))}
+          done={done}
+          current={current}
+          onToggle={toggle}
+          onCurrent={setPointed}
+        />
       </div>
       <StepInHand step={step} plan={plan} />
     </>
@@ -60,13 +78,19 @@ function StepInHand({ step, plan }: { step: Step; plan: Plan }) {
         {step.sections && (
           <table className="sections">
             <thead>
-              <tr>{step.sections.columns.map((column) => <th key={column}>{column}</th>)}</tr>
+              <tr>
+                {step.sections.columns.map((column) => (
+                  <th key={column}>{column}</th>
+                ))}
+              </tr>
             </thead>
             <tbody>
               {step.sections.rows.map((row) => (
                 <tr key={row.parts}>
                   <td>{row.parts}</td>
-                  {row.marks.map((mm, i) => <td key={i}>{formatLength(mm, units)}</td>)}
+                  {row.marks.map((mm, i) => (
+                    <td key={i}>{formatLength(mm, units)}</td>
+                  ))}
                 </tr>
               ))}
             </tbody>

@@ -21,10 +21,18 @@ export default function ShapeStation() {
           <label className="choice-label" htmlFor="make-name">
             Name
           </label>
-          <Input id="make-name" value={draft.name} maxLength={120} onChange={(event) => event.target.value.trim() !== '' && change({ name: event.target.value }, 'name')} />
+          <Input
+            id="make-name"
+            value={draft.name}
+            maxLength={120}
+            onChange={(event) => event.target.value.trim() !== '' && change({ name: event.target.value }, 'name')}
+          />
         </div>
         <Choices of={shown.filter((each) => !each.fine)} />
-        <Collapse ghost items={[{ key: 'fine', label: 'Allowances and other fine points', children: <Choices of={shown.filter((each) => each.fine)} /> }]} />
+        <Collapse
+          ghost
+          items={[{ key: 'fine', label: 'Allowances and other fine points', children: <Choices of={shown.filter((each) => each.fine)} /> }]}
+        />
       </div>
       {plan?.view ? <GarmentBoard plan={plan} view={plan.view} colour={cloth?.colour ?? '#b96a5a'} name={person?.name ?? ''} /> : <ProblemPanel />}
     </>

@@ -71,12 +71,27 @@ function LogForm() {
     <div className="stack" style={{ gap: 14 }}>
       <Options<LogCreate['verdict']> label="Verdict" options={VERDICTS} value={verdict} onChange={setVerdict} />
       {rows.map((quantity) => (
-        <ActualField key={quantity.id} quantity={quantity} value={actuals[quantity.id!]} onChange={(value) => setActuals({ ...actuals, [quantity.id!]: value })} />
+        <ActualField
+          key={quantity.id}
+          quantity={quantity}
+          value={actuals[quantity.id!]}
+          onChange={(value) => setActuals({ ...actuals, [quantity.id!]: value })}
+        />
       ))}
-      <label className="choice-label" htmlFor="wear-note">How it went</label>
+      <label className="choice-label" htmlFor="wear-note">
+        How it went
+      </label>
       <Input.TextArea id="wear-note" value={note} onChange={(event) => setNote(event.target.value)} maxLength={4000} autoSize={{ minRows: 2 }} />
-      <label className="choice-label" htmlFor="wear-next">What to change next time</label>
-      <Input.TextArea id="wear-next" value={nextTime} onChange={(event) => setNextTime(event.target.value)} maxLength={4000} autoSize={{ minRows: 2 }} />
+      <label className="choice-label" htmlFor="wear-next">
+        What to change next time
+      </label>
+      <Input.TextArea
+        id="wear-next"
+        value={nextTime}
+        onChange={(event) => setNextTime(event.target.value)}
+        maxLength={4000}
+        autoSize={{ minRows: 2 }}
+      />
       <Button type="primary" loading={saving} onClick={() => void save()}>
         Write it down
       </Button>
@@ -96,7 +111,14 @@ function ActualField({ quantity, value, onChange }: { quantity: Quantity; value:
       {quantity.unit === 'mm' ? (
         <LengthInput label={`${quantity.label}, as it came out`} value={value} onCommit={onChange} placeholder="as it came out" />
       ) : (
-        <Input type="number" min={0} aria-label={`${quantity.label}, as it came out`} placeholder={quantity.unit === 'min' ? 'minutes' : 'as it came out'} value={value ?? ''} onChange={(event) => event.target.value !== '' && Number(event.target.value) >= 0 && onChange(Number(event.target.value))} />
+        <Input
+          type="number"
+          min={0}
+          aria-label={`${quantity.label}, as it came out`}
+          placeholder={quantity.unit === 'min' ? 'minutes' : 'as it came out'}
+          value={value ?? ''}
+          onChange={(event) => event.target.value !== '' && Number(event.target.value) >= 0 && onChange(Number(event.target.value))}
+        />
       )}
     </div>
   );
@@ -127,7 +149,14 @@ function Entry({ entry }: { entry: LogView }) {
           </thead>
           <tbody>
             {Object.entries(entry.actuals).map(([id, actual]) => (
-              <ActualRow key={id} quantity={plan?.quantities.find((each) => each.id === id)} id={id} actual={actual} planned={entry.planned[id]} units={units} />
+              <ActualRow
+                key={id}
+                quantity={plan?.quantities.find((each) => each.id === id)}
+                id={id}
+                actual={actual}
+                planned={entry.planned[id]}
+                units={units}
+              />
             ))}
           </tbody>
         </table>
@@ -136,7 +165,19 @@ function Entry({ entry }: { entry: LogView }) {
   );
 }
 
-function ActualRow({ quantity, id, actual, planned, units }: { quantity: Plan['quantities'][number] | undefined; id: string; actual: number; planned: number | undefined; units: 'cm' | 'in' }) {
+function ActualRow({
+  quantity,
+  id,
+  actual,
+  planned,
+  units,
+}: {
+  quantity: Plan['quantities'][number] | undefined;
+  id: string;
+  actual: number;
+  planned: number | undefined;
+  units: 'cm' | 'in';
+}) {
   const show = (value: number) => formatQuantity(value, quantity?.unit ?? 'ratio', units);
   const off = planned === undefined ? undefined : actual - planned;
   return (
@@ -151,13 +192,22 @@ function ActualRow({ quantity, id, actual, planned, units }: { quantity: Plan['q
   );
 }
 
-const LOOK_AT = ['Does it pass the hips and sit where you measured?', 'Sit, walk, climb a stair: does anything pull?', 'Is the hem level from the floor, seen from the side?', 'Do the gathers or folds lie evenly all round?', 'Does the elastic leave marks, twist or slip?', 'Against the light: can one see through?'];
+const LOOK_AT = [
+  'Does it pass the hips and sit where you measured?',
+  'Sit, walk, climb a stair: does anything pull?',
+  'Is the hem level from the floor, seen from the side?',
+  'Do the gathers or folds lie evenly all round?',
+  'Does the elastic leave marks, twist or slip?',
+  'Against the light: can one see through?',
+];
 
 function TryOn() {
   return (
     <section className="stack">
       <h2 style={{ fontSize: 30 }}>Try it on</h2>
-      <p style={{ fontSize: 19, color: '#c8d4de' }}>Before the hem, inside out, pins at hand. Pin what is wrong, mark both sides alike, sew inside the old line.</p>
+      <p style={{ fontSize: 19, color: '#c8d4de' }}>
+        Before the hem, inside out, pins at hand. Pin what is wrong, mark both sides alike, sew inside the old line.
+      </p>
       <ul style={{ fontSize: 21, lineHeight: 1.7, paddingLeft: 24, margin: 0 }}>
         {LOOK_AT.map((each) => (
           <li key={each}>{each}</li>

@@ -1,0 +1,68 @@
+// The one-way arrows of the design: geometry knows no garment, garments know no screen.
+const layers = [
+  'errors',
+  'quantity',
+  'units',
+  'body',
+  'cloth',
+  'geometry',
+  'shapes',
+  'drape',
+  'lay',
+  'marks',
+  'make',
+  'checks',
+  'joins',
+  'components',
+  'garments',
+  'plan',
+];
+const low = ['errors', 'units', 'body', 'cloth', 'geometry', 'lay', 'drape'];
+
+/** @type {import('dependency-cruiser').IConfiguration} */
+module.exports = {
+  forbidden: [
+    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
+    {
+      name: 'core-knows-nobody',
+      severity: 'error',
+      from: { path: '^packages/core/src', pathNot: '\\.test\\.ts$' },
+      to: { pathNot: '^packages/core/src' },
+    },
+    { name: 'contract-knows-core-only', severity: 'error', from: { path: '^packages/contract/src' }, to: { path: '^apps/|^demo/|^e2e/' } },
+    { name: 'web-knows-no-server', severity: 'error', from: { path: '^apps/web' }, to: { path: '^apps/server|^demo/' } },
+    { name: 'server-knows-no-web', severity: 'error', from: { path: '^apps/server' }, to: { path: '^apps/web' } },
+    {
+      name: 'web-takes-only-types-of-the-contract',
+      comment: 'class-validator stays out of the pages',
+      severity: 'error',
+      from: { path: '^apps/web' },
+      to: { path: '^packages/contract', dependencyTypesNot: ['type-only'] },
+    },
+    {
+      name: 'geometry-knows-no-garment',
+      severity: 'error',
+      from: { path: `^packages/core/src/(${low.join('|')})/`, pathNot: '\\.test\\.ts$' },
+      to: { path: `^packages/core/src/(${layers.filter((each) => ![...low, 'quantity'].includes(each)).join('|')})/` },
+    },
+    {
+      name: 'shapes-know-no-garment',
+      severity: 'error',
+      from: { path: '^packages/core/src/(shapes|marks|make|checks|joins|components)/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^packages/core/src/garments/' },
+    },
+    {
+      name: 'screens-do-not-know-each-other',
+      severity: 'error',
+      from: { path: '^apps/web/src/table/' },
+      to: { path: '^apps/web/src/(make|makes|people|cupboard|today|welcome)/' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(^|/)dist/|node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: { extensions: ['.ts', '.tsx', '.js', '.mjs'] },
+  },
+};

@@ -1,0 +1,21 @@
+import { READS_AS_EASED, TOO_BULKY, usualFullness } from '../cloth/fullness.ts';
+import type { Worksheet } from '../plan/worksheet.ts';
+import type { Quantity } from '../quantity/quantity.ts';
+import type { Check, WayOut } from './check.ts';
+
+/** Whether this much gathering suits the cloth and fits under the foot (handbook 5). `choice` is the one that sets the ratio. */
+export function bulkUnderFoot(sheet: Worksheet, ratio: Quantity, choice: string): Check {
+  const { weight } = sheet.cloth;
+  const usual = usualFullness(sheet.cloth);
+  const numbers = { fullness: ratio.value, usual };
+  const said = ratio.value.toFixed(2);
+  const waysOut: WayOut[] = [{ says: `Gather ${usual} to 1, usual for this weight`, choices: { [choice]: usual } }];
+  if (ratio.value > TOO_BULKY && weight !== 'light') {
+    return { id: 'bulk-under-foot', verdict: 'caution', numbers, waysOut, says: `Gathered ${said} to 1, this ${weight} cloth won't lie under the foot. Gather less, or take a lighter cloth.` };
+  }
+  if (weight === 'heavy' && ratio.value > 2) {
+    return { id: 'bulk-under-foot', verdict: 'caution', numbers, waysOut, says: `Gathered ${said} to 1 makes a thick seam in heavy cloth; 1.5 is usual.` };
+  }
+  if (ratio.value < READS_AS_EASED) return { id: 'bulk-under-foot', verdict: 'ok', numbers, says: `${said} to 1 reads as eased rather than gathered.` };
+  return { id: 'bulk-under-foot', verdict: 'ok', numbers, says: `Gathered ${said} to 1; ${usual} is usual for this cloth.` };
+}

@@ -1,0 +1,18 @@
+import type { Quantity } from '../quantity/quantity.ts';
+import type { Worksheet } from '../plan/worksheet.ts';
+import type { Check, WayOut } from './check.ts';
+
+/** A third of the measured stretch is left for comfort (handbook 9, common practice). */
+const COMFORT = 2 / 3;
+
+/** Whether a knit stretches enough at a level with a third in reserve. `needed` is a share (0.3 = 30 %). */
+export function knitStretch(sheet: Worksheet, level: 'hip' | 'waist', needed: Quantity, waysOut: WayOut[]): Check {
+  const has = sheet.cloth.stretchAcross;
+  const percent = (share: number) => `${Math.ceil(share * 100 - 1e-9)} %`;
+  const numbers = { needed: needed.value, has };
+  const id = `knit-stretch-${level}`;
+  if (needed.value <= 0) return { id, verdict: 'ok', numbers, says: `No stretch is needed at the ${level}.` };
+  if (needed.value > has) return { id, verdict: 'stop', numbers, waysOut, says: `The knit must give ${percent(needed.value)} at the ${level} and has ${percent(has)}.` };
+  if (needed.value > has * COMFORT) return { id, verdict: 'tight', numbers, waysOut, says: `The knit must give ${percent(needed.value)} at the ${level} of its ${percent(has)}: less than a third is left for comfort.` };
+  return { id, verdict: 'ok', numbers, says: `The knit must give ${percent(needed.value)} at the ${level} and has ${percent(has)}.` };
+}

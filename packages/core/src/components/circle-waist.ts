@@ -1,0 +1,74 @@
+import { elasticComfort, elasticStretch } from '../checks/elastic-checks.ts';
+import { passesOver } from '../checks/passes-over.ts';
+import { elasticLengths, elasticOpensTo } from '../joins/elastic-lengths.ts';
+import type { Worksheet } from '../plan/worksheet.ts';
+import { Quantity } from '../quantity/quantity.ts';
+import { clothBand, fittedBand, tubeBand } from './band.ts';
+
+/** The zip reaches the hip line (handbook 6: 18-20 cm, common practice), mm. */
+const ZIP = 200;
+
+/** Band or casing, elastic, and whether one gets in. */
+export function circleWaist(
+  sheet: Worksheet,
+  { closure, waist, hip, seamGirth }: { closure: string; waist: Quantity; hip: Quantity; seamGirth: Quantity },
+): void {
+  const stretch = Quantity.leaf('stretch-across', 'Stretch across the cloth', sheet.cloth.stretchAcross, 'ratio', 'cloth');
+  const clothOpens = seamGirth.times(Quantity.constant(1, 'ratio').plus(stretch));
+  const over = { id: 'passes-over-hip' as const, what: 'the hips', girth: hip };
+  const zipOut = { says: 'Put in a zip', choices: { closure: 'zip' } };
+  const pullOnOut = { says: 'Make it wide enough for the hips and draw it in with elastic', choices: { closure: 'pull-on' } };
+
+  if (closure === 'pull-on') {
+    tubeBand(sheet, seamGirth);
+    const { finished, cut } = elasticLengths(sheet, waist);
+    const needed = sheet.put('elastic-stretch-needed', 'Stretch needed to go on', 'up', hip.over(finished));
+    sheet.put('finished-girth', 'Finished waist', 'nearest', finished.same());
+    const opening = Quantity.smaller(clothOpens, elasticOpensTo(sheet, finished)).named('opening', 'Opens to', 'down');
+    const longer = { says: 'Cut the elastic as long as the body', choices: { elasticSchool: 'body' } };
+    sheet.check(
+      passesOver(sheet, {
+        ...over,
+        opening,
+        by: 'the waist',
+        waysOut: [{ says: 'More room over the hips', choices: { pullOnEase: 50 } }, longer, zipOut],
+      }),
+    );
+    sheet.check(elasticStretch(sheet, needed, [longer, zipOut]));
+    sheet.check(elasticComfort(sheet, finished, waist));
+    sheet.shopping.push({
+      id: 'elastic',
+      what: `Elastic, ${sheet.showLength(sheet.elastic.width)} wide`,
+      amount: sheet.show(cut),
+      length: cut.value,
+    });
+    return;
+  }
+  sheet.put('finished-girth', 'Finished waist', 'nearest', seamGirth.same());
+  if (closure === 'zip') {
+    fittedBand(sheet, seamGirth);
+    const zip = sheet.put('zip-length', 'Zip', 'up', Quantity.constant(ZIP * sheet.scale, 'mm', undefined, 'to the hip line, common practice'));
+    const opening = seamGirth.plus(zip.times(2)).named('opening', 'Opens to', 'down');
+    sheet.check(passesOver(sheet, { ...over, opening, by: 'the waist with its zip', waysOut: [pullOnOut] }));
+    sheet.shopping.push(
+      { id: 'zip', what: 'Zip', amount: sheet.show(zip), length: zip.value },
+      {
+        id: 'interfacing',
+        what: 'Interfacing for the band',
+        amount: sheet.show(sheet.quantity('band-cut-length')),
+        length: sheet.quantity('band-cut-length').value,
+      },
+    );
+    return;
+  }
+  clothBand(sheet, seamGirth);
+  const needed = sheet.put('stretch-needed', 'Stretch needed at the waist', 'up', hip.over(seamGirth).minus(1));
+  sheet.check(
+    passesOver(sheet, {
+      ...over,
+      opening: clothOpens.named('opening', 'Opens to', 'down'),
+      by: 'the waist',
+      waysOut: [zipOut, pullOnOut, { says: `Use a knit that stretches by ${Math.ceil(needed.value * 100)} % or more` }],
+    }),
+  );
+}

@@ -1,0 +1,45 @@
+// npm test: install, types, lint, dependency rules, unit and API tests, build, end-to-end. The last line counts what really ran.
+import { spawnSync } from 'node:child_process';
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { findChromium } from './chromium.mjs';
+import { build, install, root } from './prepare.mjs';
+
+const reports = join(root, 'test-results');
+const problems = [];
+
+function step(name, args, env = {}) {
+  console.log(`\n== ${name}`);
+  const done = spawnSync('npx', ['--no-install', ...args], { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } });
+  if (done.status !== 0) problems.push(name);
+}
+
+function read(file) {
+  try {
+    return JSON.parse(readFileSync(join(reports, file), 'utf8'));
+  } catch {
+    return undefined;
+  }
+}
+
+install();
+rmSync(reports, { recursive: true, force: true });
+mkdirSync(reports, { recursive: true });
+build();
+step('types', ['tsc', '--noEmit', '-p', 'tsconfig.json']);
+step('lint', ['eslint', '.']);
+step('format', ['prettier', '--check', '--log-level', 'warn', '.']);
+step('dependency rules', ['depcruise', 'packages', 'apps', 'demo', '--config', '.dependency-cruiser.cjs', '--output-type', 'err']);
+step('dead code', ['knip', '--no-progress']);
+step('unit and API tests', ['vitest', 'run', '--reporter=default', '--reporter=json', '--outputFile.json=test-results/unit.json']);
+step('end-to-end tests', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], { CHROMIUM: findChromium() });
+
+const unit = read('unit.json');
+const e2e = read('e2e.json');
+const passed = (unit?.numPassedTests ?? 0) + (e2e?.stats.expected ?? 0);
+const failedTests = (unit ? unit.numFailedTests : 1) + (e2e ? e2e.stats.unexpected + e2e.stats.flaky : 1);
+// a step that failed without a failed test (types, lint, a suite that would not load) counts as one
+const failed = Math.max(failedTests, problems.length);
+if (problems.length > 0) console.log(`\nNot well: ${problems.join(', ')}`);
+console.log(`${passed} passed, ${failed} failed`);
+process.exit(failed > 0 ? 1 : 0);
