@@ -11,11 +11,24 @@ export function bulkUnderFoot(sheet: Worksheet, ratio: Quantity, choice: string)
   const said = ratio.value.toFixed(2);
   const waysOut: WayOut[] = [{ says: `Gather ${usual} to 1, usual for this weight`, choices: { [choice]: usual } }];
   if (ratio.value > TOO_BULKY && weight !== 'light') {
-    return { id: 'bulk-under-foot', verdict: 'caution', numbers, waysOut, says: `Gathered ${said} to 1, this ${weight} cloth won't lie under the foot. Gather less, or take a lighter cloth.` };
+    return {
+      id: 'bulk-under-foot',
+      verdict: 'caution',
+      numbers,
+      waysOut,
+      says: `Gathered ${said} to 1, this ${weight} cloth won't lie under the foot. Gather less, or take a lighter cloth.`,
+    };
   }
   if (weight === 'heavy' && ratio.value > 2) {
-    return { id: 'bulk-under-foot', verdict: 'caution', numbers, waysOut, says: `Gathered ${said} to 1 makes a thick seam in heavy cloth; 1.5 is usual.` };
+    return {
+      id: 'bulk-under-foot',
+      verdict: 'caution',
+      numbers,
+      waysOut,
+      says: `Gathered ${said} to 1 makes a thick seam in heavy cloth; 1.5 is usual.`,
+    };
   }
-  if (ratio.value < READS_AS_EASED) return { id: 'bulk-under-foot', verdict: 'ok', numbers, says: `${said} to 1 reads as eased rather than gathered.` };
+  if (ratio.value < READS_AS_EASED)
+    return { id: 'bulk-under-foot', verdict: 'ok', numbers, says: `${said} to 1 reads as eased rather than gathered.` };
   return { id: 'bulk-under-foot', verdict: 'ok', numbers, says: `Gathered ${said} to 1; ${usual} is usual for this cloth.` };
 }

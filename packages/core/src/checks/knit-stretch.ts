@@ -12,7 +12,15 @@ export function knitStretch(sheet: Worksheet, level: 'hip' | 'waist', needed: Qu
   const numbers = { needed: needed.value, has };
   const id = `knit-stretch-${level}`;
   if (needed.value <= 0) return { id, verdict: 'ok', numbers, says: `No stretch is needed at the ${level}.` };
-  if (needed.value > has) return { id, verdict: 'stop', numbers, waysOut, says: `The knit must give ${percent(needed.value)} at the ${level} and has ${percent(has)}.` };
-  if (needed.value > has * COMFORT) return { id, verdict: 'tight', numbers, waysOut, says: `The knit must give ${percent(needed.value)} at the ${level} of its ${percent(has)}: less than a third is left for comfort.` };
+  if (needed.value > has)
+    return { id, verdict: 'stop', numbers, waysOut, says: `The knit must give ${percent(needed.value)} at the ${level} and has ${percent(has)}.` };
+  if (needed.value > has * COMFORT)
+    return {
+      id,
+      verdict: 'tight',
+      numbers,
+      waysOut,
+      says: `The knit must give ${percent(needed.value)} at the ${level} of its ${percent(has)}: less than a third is left for comfort.`,
+    };
   return { id, verdict: 'ok', numbers, says: `The knit must give ${percent(needed.value)} at the ${level} and has ${percent(has)}.` };
 }

@@ -23,7 +23,7 @@ export function circleWaist(
     tubeBand(sheet, seamGirth);
     const { finished, cut } = elasticLengths(sheet, waist);
     const needed = sheet.put('elastic-stretch-needed', 'Stretch needed to go on', 'up', hip.over(finished));
-    sheet.put('finished-girth', 'Finished waist', 'nearest', finished.same());
+    sheet.put('finished-girth', 'Finished waist', 'nearest', finished);
     const opening = Quantity.smaller(clothOpens, elasticOpensTo(sheet, finished)).named('opening', 'Opens to', 'down');
     const longer = { says: 'Cut the elastic as long as the body', choices: { elasticSchool: 'body' } };
     sheet.check(
@@ -44,7 +44,7 @@ export function circleWaist(
     });
     return;
   }
-  sheet.put('finished-girth', 'Finished waist', 'nearest', seamGirth.same());
+  sheet.put('finished-girth', 'Finished waist', 'nearest', seamGirth);
   if (closure === 'zip') {
     fittedBand(sheet, seamGirth);
     const zip = sheet.put('zip-length', 'Zip', 'up', Quantity.constant(ZIP * sheet.scale, 'mm', undefined, 'to the hip line, common practice'));

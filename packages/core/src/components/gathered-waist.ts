@@ -28,7 +28,8 @@ export function gatheredWaist(sheet: Worksheet): GatheredWaist {
   const kind = sheet.oneOf('waist') as WaistKind;
   const waist = sheet.measure('waist-girth');
   const seam = sheet.number('seam');
-  if (kind === 'fitted-band') return { kind, worn: waist.plus(sheet.number('waistEase')).named('band-girth', 'Waist with its ease', 'nearest'), top: seam };
+  if (kind === 'fitted-band')
+    return { kind, worn: waist.plus(sheet.number('waistEase')).named('band-girth', 'Waist with its ease', 'nearest'), top: seam };
   const mustPass = sheet.measure('hip-girth').plus(sheet.number('hipClearance')).named('hip-with-room', 'Hip with room to pass', 'up');
   return { kind, worn: waist, mustPass, top: kind === 'self-casing' ? casingTurn(sheet) : seam };
 }
@@ -41,9 +42,11 @@ export function closeGatheredWaist(sheet: Worksheet, { kind, worn, mustPass }: G
     fittedBand(sheet, worn);
     const zip = sheet.put('zip-length', 'Zip', 'up', Quantity.constant(ZIP * sheet.scale, 'mm', undefined, 'to the hip line, common practice'));
     const opening = worn.plus(zip.times(2)).named('opening', 'Opens to', 'down');
-    sheet.check(passesOver(sheet, { ...over, opening, by: 'the band with its zip', waysOut: [{ says: 'Elastic instead', choices: { waist: 'self-casing' } }] }));
+    sheet.check(
+      passesOver(sheet, { ...over, opening, by: 'the band with its zip', waysOut: [{ says: 'Elastic instead', choices: { waist: 'self-casing' } }] }),
+    );
     sheet.shopping.push({ id: 'zip', what: 'Zip', amount: sheet.show(zip), length: zip.value });
-    sheet.put('finished-girth', 'Finished waist', 'nearest', worn.same());
+    sheet.put('finished-girth', 'Finished waist', 'nearest', worn);
     return worn;
   }
   if (kind === 'tube-band') tubeBand(sheet, mustPass!);
@@ -54,14 +57,21 @@ export function closeGatheredWaist(sheet: Worksheet, { kind, worn, mustPass }: G
   const opening = Quantity.smaller(clothOpens, elasticOpensTo(sheet, finished)).named('opening', 'Opens to', 'down');
   const longer = { says: 'Cut the elastic as long as the body', choices: { elasticSchool: 'body' } };
   const zipOut = { says: 'A fitted band with a zip', choices: { waist: 'fitted-band' } };
-  sheet.check(passesOver(sheet, { ...over, opening, by: 'the waist', waysOut: [longer, zipOut, { says: 'More room over the hips', choices: { hipClearance: 50 } }] }));
+  sheet.check(
+    passesOver(sheet, {
+      ...over,
+      opening,
+      by: 'the waist',
+      waysOut: [longer, zipOut, { says: 'More room over the hips', choices: { hipClearance: 50 } }],
+    }),
+  );
   sheet.check(elasticStretch(sheet, needed, [longer, zipOut]));
   sheet.check(elasticComfort(sheet, finished, worn));
   if (kind === 'exposed-elastic') {
     const ratio = sheet.put('elastic-sewn-ratio', 'Elastic stretched while sewing', 'up', mustPass!.over(finished));
     sheet.check(elasticSewn(sheet, ratio, [longer, { says: 'A casing instead', choices: { waist: 'self-casing' } }]));
   }
-  sheet.put('finished-girth', 'Finished waist', 'nearest', finished.same());
+  sheet.put('finished-girth', 'Finished waist', 'nearest', finished);
   sheet.shopping.push({ id: 'elastic', what: `Elastic, ${sheet.showLength(sheet.elastic.width)} wide`, amount: sheet.show(cut), length: cut.value });
   return finished;
 }
@@ -76,19 +86,36 @@ export function bandHeight(sheet: Worksheet, { kind }: GatheredWaist): number {
 /** The waist in the order of work. `flat`: flat top edge, mm; `fullness`: what is gathered onto what is sewn. */
 export function waistSteps(sheet: Worksheet, { kind, worn, mustPass }: GatheredWaist, flat: Quantity): void {
   if (kind === 'self-casing') {
-    seamStep(sheet, { id: 'casing', title: 'Fold and sew the casing', how: `Turn under 1 cm, then ${sheet.showLength(sheet.elastic.width + 5)}; press; stitch close to the fold, leaving 3 cm open at a seam on the inside.`, setUp: 12 }, flat);
+    seamStep(
+      sheet,
+      {
+        id: 'casing',
+        title: 'Fold and sew the casing',
+        how: `Turn under 1 cm, then ${sheet.showLength(sheet.elastic.width + 5)}; press; stitch close to the fold, leaving 3 cm open at a seam on the inside.`,
+        setUp: 12,
+      },
+      flat,
+    );
     return threadElasticStep(sheet, sheet.quantity('elastic-cut'));
   }
   const onto = kind === 'fitted-band' ? worn : mustPass!;
   const finished = kind === 'fitted-band' ? worn : sheet.quantity('elastic-finished');
   if (flat.value > onto.value + 1) {
-    gatherStep(sheet, 'gather', `Gather the top edge to ${sheet.show(onto)}`, flat, { ratio: flat.value / onto.value, sections: sectionTable(flat, onto, ['on the skirt', 'on the band']) });
+    gatherStep(sheet, 'gather', `Gather the top edge to ${sheet.show(onto)}`, flat, {
+      ratio: flat.value / onto.value,
+      sections: sectionTable(flat, onto, ['on the skirt', 'on the band']),
+    });
   }
   if (kind === 'exposed-elastic') {
     seamStep(
       sheet,
       {
-        id: 'elastic-on', title: 'Sew on the elastic, stretched', stitch: '304', stitchLength: 3, stitchWidth: 4, setUp: 20,
+        id: 'elastic-on',
+        title: 'Sew on the elastic, stretched',
+        stitch: '304',
+        stitchLength: 3,
+        stitchWidth: 4,
+        setUp: 20,
         how: `Close the elastic to a ring (cut ${sheet.show(sheet.quantity('elastic-cut'))}). Quarter it and the edge, match, stretch the ELASTIC ONLY until it lies flat on the cloth, zigzag.`,
         why: 'The elastic is the band: stretched while it is sewn, it draws the gathers in afterwards.',
         sections: sectionTable(onto, finished, ['on the skirt', 'on the elastic']),
@@ -97,10 +124,31 @@ export function waistSteps(sheet: Worksheet, { kind, worn, mustPass }: GatheredW
     );
     return finishStep(sheet, 'finish-waist', 'Finish the waist edge', onto);
   }
-  if (kind === 'fitted-band') seamStep(sheet, { id: 'zip', title: 'Put in the zip', how: 'Baste, then stitch from the bottom up on both sides with the zip foot.', foot: 'zip foot', stitch: '301', stitchLength: 2.5, stitchWidth: 0, setUp: 20 }, sheet.quantity('zip-length').times(2));
+  if (kind === 'fitted-band')
+    seamStep(
+      sheet,
+      {
+        id: 'zip',
+        title: 'Put in the zip',
+        how: 'Baste, then stitch from the bottom up on both sides with the zip foot.',
+        foot: 'zip foot',
+        stitch: '301',
+        stitchLength: 2.5,
+        stitchWidth: 0,
+        setUp: 20,
+      },
+      sheet.quantity('zip-length').times(2),
+    );
   seamStep(
     sheet,
-    { id: 'band', title: kind === 'tube-band' ? 'Sew on the tube band' : 'Sew on the band', how: 'Gathered layer on top, needle just left of the gathering thread, centres matched. Fold the band over and stitch it down' + (kind === 'tube-band' ? ', leaving 3 cm open on the inside.' : '.'), setUp: 20 },
+    {
+      id: 'band',
+      title: kind === 'tube-band' ? 'Sew on the tube band' : 'Sew on the band',
+      how:
+        'Gathered layer on top, needle just left of the gathering thread, centres matched. Fold the band over and stitch it down' +
+        (kind === 'tube-band' ? ', leaving 3 cm open on the inside.' : '.'),
+      setUp: 20,
+    },
     onto.times(2),
   );
   finishStep(sheet, 'finish-waist', 'Finish the waist seam', onto);

@@ -14,8 +14,14 @@ export function addPeplum(sheet: Worksheet, around: Quantity): void {
   const outer = inner.plus(sheet.number('peplumLength'));
   const outerCut = sheet.put('peplum-hem-radius-cut', 'Peplum, hem radius to cut', 'up', outer.plus(hem));
   const piece = sheet.piece({
-    id: 'peplum', name: 'Peplum', copies: 1, grain: 'any', turns: allowedTurns(sheet.cloth, true), quantityIds: ['peplum-radius-cut', 'peplum-hem-radius-cut'],
-    seam: circle('hem', outer.value, hem.value), holes: [circle('waist', inner.value, seam.value, false)],
+    id: 'peplum',
+    name: 'Peplum',
+    copies: 1,
+    grain: 'any',
+    turns: allowedTurns(sheet.cloth, true),
+    quantityIds: ['peplum-radius-cut', 'peplum-hem-radius-cut'],
+    seam: circle('hem', outer.value, hem.value),
+    holes: [circle('waist', inner.value, seam.value, false)],
   });
   sheet.chalk.push(discSheet(sheet, { piece, inner: innerCut, outer: outerCut, hole: 'waist', seam }));
 }

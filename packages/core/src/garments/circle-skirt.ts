@@ -91,7 +91,7 @@ export const circleSkirt: Construction = {
     );
     const whole = piece.cutHoles.length > 0;
     const slit = closure === 'zip' && panelAngle.value > SLIT_ABOVE;
-    sheet.put('finished-length', 'Finished length', 'nearest', length.same());
+    sheet.put('finished-length', 'Finished length', 'nearest', length);
     const held = closure === 'pull-on' ? waist.value : seamGirth.value;
     sheet.view = {
       hangsFrom: 'waist',
@@ -166,7 +166,7 @@ function cutPanels(sheet: Worksheet, radii: Radii): { panels: Quantity; piece: P
       firstFit(chosen.value + 1),
     );
   return {
-    panels: sheet.put('panels', 'Panels', 'up', chosen.same()),
+    panels: sheet.put('panels', 'Panels', 'up', chosen),
     piece: sheet.piece(panelSketch(sheet, radii, chosen.value, turnsThatFit(sheet, piece)!)),
   };
 }

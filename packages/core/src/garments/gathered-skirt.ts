@@ -25,12 +25,29 @@ export const gatheredSkirt: Construction = {
   docket: ['flat-length', 'widths', 'panel-cut-width', 'panel-cut-length', 'elastic-cut', 'band-cut-length', 'cloth-to-buy'],
   choices: [
     lengthChoice('length', 'Length', 600, [20, 1500], 'The finished skirt below a band; with a casing of its own, the casing is part of it.'),
-    ratioChoice('fullness', 'Fullness', 2, [1, 6], 'Flat length for each length of waist. Heavy cloth 1.5, medium 2, light 2.5, sheer 3.', { step: 0.1, compare: { quantities: ['flat-length', 'widths', 'fullness', 'panel-cut-width'], at: [1.5, 2, 3] } }),
-    oneOfChoice('widthSchool', 'Widths', 'exact', { exact: 'Cut to the exact fullness', whole: 'Whole widths of cloth' }, 'Exact gives the fullness you chose; whole widths save cutting and waste and give what they give.', {
-      compare: { quantities: ['flat-length', 'widths', 'panel-cut-width', 'fullness'] },
+    ratioChoice('fullness', 'Fullness', 2, [1, 6], 'Flat length for each length of waist. Heavy cloth 1.5, medium 2, light 2.5, sheer 3.', {
+      step: 0.1,
+      compare: { quantities: ['flat-length', 'widths', 'fullness', 'panel-cut-width'], at: [1.5, 2, 3] },
     }),
+    oneOfChoice(
+      'widthSchool',
+      'Widths',
+      'exact',
+      { exact: 'Cut to the exact fullness', whole: 'Whole widths of cloth' },
+      'Exact gives the fullness you chose; whole widths save cutting and waste and give what they give.',
+      {
+        compare: { quantities: ['flat-length', 'widths', 'panel-cut-width', 'fullness'] },
+      },
+    ),
     ...gatheredWaistChoices(),
-    countChoice('sections', 'Divide edges into', 8, [2, 32], 'Equal parts marked on both edges, so that the gathers spread evenly. 16 where elastic is sewn on stretched.', { fine: true }),
+    countChoice(
+      'sections',
+      'Divide edges into',
+      8,
+      [2, 32],
+      'Equal parts marked on both edges, so that the gathers spread evenly. 16 where elastic is sewn on stretched.',
+      { fine: true },
+    ),
     yesNoChoice('lining', 'Lining', false, 'A plain layer 5 cm shorter, no fuller than the hips need.'),
     ...pocketChoices(),
     ...sharedChoices(24),
@@ -44,15 +61,20 @@ export const gatheredSkirt: Construction = {
     const needed = wanted.over(gives).ceil();
     const whole = sheet.oneOf('widthSchool') === 'whole';
     const widths = sheet.put('widths', 'Widths of cloth', 'up', needed, 'count');
-    const flat = sheet.put('flat-length', 'Flat, all round', 'up', whole ? widths.times(gives) : wanted.same());
+    const flat = sheet.put('flat-length', 'Flat, all round', 'up', whole ? widths.times(gives) : wanted);
     const panelWidth = sheet.put('panel-cut-width', 'Each width, to cut', 'up', flat.over(widths).plus(seam.times(2)));
     const panelLength = sheet.put('panel-cut-length', 'Each width, length to cut', 'up', length.plus(waist.top).plus(hem));
     const fullness = sheet.put('fullness', 'Fullness reached', 'nearest', flat.over(waist.worn));
-    sheet.put('hem-sweep', 'Round the hem', 'nearest', flat.same());
-    sheet.put('finished-length', 'Finished length', 'nearest', length.same());
+    sheet.put('hem-sweep', 'Round the hem', 'nearest', flat);
+    sheet.put('finished-length', 'Finished length', 'nearest', length);
 
     const piece = sheet.piece({
-      id: 'panel', name: 'Skirt width', copies: widths.value, grain: 'along', turns: allowedTurns(sheet.cloth, true), quantityIds: ['panel-cut-width', 'panel-cut-length'],
+      id: 'panel',
+      name: 'Skirt width',
+      copies: widths.value,
+      grain: 'along',
+      turns: allowedTurns(sheet.cloth, true),
+      quantityIds: ['panel-cut-width', 'panel-cut-length'],
       seam: rectangle(panelWidth.value - 2 * seam.value, length.value, { top: waist.top.value, bottom: hem.value, sides: seam.value }),
     });
     sheet.chalk.push(rectangleSheet(sheet, piece));
@@ -64,8 +86,14 @@ export const gatheredSkirt: Construction = {
     bandSheet(sheet);
     addPockets(sheet);
     sheet.view = {
-      hangsFrom: 'waist', band: bandHeight(sheet, waist), verticalSeams: widths.value,
-      levels: [0, 0.3, 0.6, 1].map((share) => ({ drop: share * length.value, clothGirth: flat.value, ...(share === 0 ? { heldGirth: held.value } : {}) })),
+      hangsFrom: 'waist',
+      band: bandHeight(sheet, waist),
+      verticalSeams: widths.value,
+      levels: [0, 0.3, 0.6, 1].map((share) => ({
+        drop: share * length.value,
+        clothGirth: flat.value,
+        ...(share === 0 ? { heldGirth: held.value } : {}),
+      })),
     };
 
     sheet.check(bulkUnderFoot(sheet, fullness, 'fullness'));
@@ -76,11 +104,40 @@ export const gatheredSkirt: Construction = {
     prepareSteps(sheet);
     cutSteps(sheet);
     finishStep(sheet, 'finish-sides', 'Finish the side edges', sides.times(2));
-    seamStep(sheet, { id: 'sides', title: widths.value > 1 ? 'Sew the widths to a ring' : 'Close the ring', how: 'Right sides together, press open. Divide the top edge into equal parts and mark them.' }, sides);
-    if (sheet.yes('pockets')) seamStep(sheet, { id: 'pockets', title: 'Sew on the pockets', how: 'Hem the top, press the other sides under, stitch on at hip level.', setUp: 25 }, sheet.quantity('pocket-seam'));
-    if (sheet.yes('lining')) seamStep(sheet, { id: 'lining', title: 'Sew the lining and baste it in', how: 'Close it to a ring, hem it, baste it to the waist wrong sides together.', setUp: 15 }, sheet.quantity('lining-length').plus(wanted.times(2)));
+    seamStep(
+      sheet,
+      {
+        id: 'sides',
+        title: widths.value > 1 ? 'Sew the widths to a ring' : 'Close the ring',
+        how: 'Right sides together, press open. Divide the top edge into equal parts and mark them.',
+      },
+      sides,
+    );
+    if (sheet.yes('pockets'))
+      seamStep(
+        sheet,
+        { id: 'pockets', title: 'Sew on the pockets', how: 'Hem the top, press the other sides under, stitch on at hip level.', setUp: 25 },
+        sheet.quantity('pocket-seam'),
+      );
+    if (sheet.yes('lining'))
+      seamStep(
+        sheet,
+        {
+          id: 'lining',
+          title: 'Sew the lining and baste it in',
+          how: 'Close it to a ring, hem it, baste it to the waist wrong sides together.',
+          setUp: 15,
+        },
+        sheet.quantity('lining-length').plus(wanted.times(2)),
+      );
     waistSteps(sheet, waist, flat);
-    sheet.step({ id: 'try-on', kind: 'fit', title: 'Try it on', setUp: 10, how: 'Does it pass the hips, sit level, lie in even gathers? Mark the hem from the floor.' });
+    sheet.step({
+      id: 'try-on',
+      kind: 'fit',
+      title: 'Try it on',
+      setUp: 10,
+      how: 'Does it pass the hips, sit level, lie in even gathers? Mark the hem from the floor.',
+    });
     hemStep(sheet, flat, false);
     sheet.step({ id: 'press', kind: 'press', title: 'Press', setUp: 8, how: 'Into the gathers with the tip of the iron, never across them.' });
   },
@@ -91,7 +148,13 @@ function addLining(sheet: Parameters<Construction['draft']>[0], length: Quantity
   const count = Math.ceil(around.value / gives.value - 1e-9);
   const seam = sheet.number('seam').value;
   sheet.piece({
-    id: 'lining', name: 'Lining width', copies: count, grain: 'along', turns: allowedTurns(sheet.cloth, true), cloth: 'lining', quantityIds: ['lining-length'],
+    id: 'lining',
+    name: 'Lining width',
+    copies: count,
+    grain: 'along',
+    turns: allowedTurns(sheet.cloth, true),
+    cloth: 'lining',
+    quantityIds: ['lining-length'],
     seam: rectangle(around.value / count, lining.value, { top: seam, bottom: sheet.number('hem').value, sides: seam }),
   });
 }

@@ -34,21 +34,57 @@ export const goredSkirt: Construction = {
   choices: [
     lengthChoice('length', 'Length below the band', 850, [100, 1500], 'From the band to the finished hem.'),
     countChoice('gores', 'Gores', 8, [4, 24], 'An even number: half in front, half behind.', { step: 2 }),
-    oneOfChoice('profile', 'Profile', 'straight', { straight: 'Straight from the hip', trumpet: 'Trumpet' }, 'Straight widens from the hip; a trumpet stays close to above the knee and then flares.', { compare: { quantities: ['flare-line', 'gore-flare-front', 'narrowest-girth', 'hem-rise-front'] } }),
+    oneOfChoice(
+      'profile',
+      'Profile',
+      'straight',
+      { straight: 'Straight from the hip', trumpet: 'Trumpet' },
+      'Straight widens from the hip; a trumpet stays close to above the knee and then flares.',
+      { compare: { quantities: ['flare-line', 'gore-flare-front', 'narrowest-girth', 'hem-rise-front'] } },
+    ),
     lengthChoice('goreHem', 'Hem of each gore', 300, [40, 1200], 'Eight of 30 cm make a hem of 2.40 m.'),
-    allowanceChoice('hipShift', 'More behind than in front', 0, [0, 150], 'Taken from the front half, given to the back: about 5 cm when the seat needs it.', { fine: false, scales: true, compare: { quantities: ['front-hip-share', 'back-hip-share', 'front-gore-hip', 'back-gore-hip'], at: [0, 50] } }),
+    allowanceChoice(
+      'hipShift',
+      'More behind than in front',
+      0,
+      [0, 150],
+      'Taken from the front half, given to the back: about 5 cm when the seat needs it.',
+      { fine: false, scales: true, compare: { quantities: ['front-hip-share', 'back-hip-share', 'front-gore-hip', 'back-gore-hip'], at: [0, 50] } },
+    ),
     allowanceChoice('hipEase', 'Ease at the hip', 20, [0, 300], 'Room to sit.', { fine: false }),
     { ...waistEaseChoice },
-    lengthChoice('kneePinch', 'In at the knee, each half gore', 12, [0, 60], 'It adds up: 12 mm on sixteen halves is 19 cm of girth.', { step: 1, when: { choice: 'profile', is: ['trumpet'] } }),
-    lengthChoice('walkingRoom', 'Flare starts above the knee by', 60, [0, 300], '5 to 6.5 cm above lets one walk.', { when: { choice: 'profile', is: ['trumpet'] } }),
-    oneOfChoice('waist', 'Waist', 'zip', { zip: 'Band and zip', 'side-elastic': 'Elastic at the sides' }, 'A zip fits closest; elastic at the sides needs no zip but must open over the hips.'),
-    allowanceChoice('sideElastic', 'Elastic at each side', 180, [60, 400], 'About 18 cm a side for an adult.', { fine: false, scales: true, when: { choice: 'waist', is: ['side-elastic'] } }),
+    lengthChoice('kneePinch', 'In at the knee, each half gore', 12, [0, 60], 'It adds up: 12 mm on sixteen halves is 19 cm of girth.', {
+      step: 1,
+      when: { choice: 'profile', is: ['trumpet'] },
+    }),
+    lengthChoice('walkingRoom', 'Flare starts above the knee by', 60, [0, 300], '5 to 6.5 cm above lets one walk.', {
+      when: { choice: 'profile', is: ['trumpet'] },
+    }),
+    oneOfChoice(
+      'waist',
+      'Waist',
+      'zip',
+      { zip: 'Band and zip', 'side-elastic': 'Elastic at the sides' },
+      'A zip fits closest; elastic at the sides needs no zip but must open over the hips.',
+    ),
+    allowanceChoice('sideElastic', 'Elastic at each side', 180, [60, 400], 'About 18 cm a side for an adult.', {
+      fine: false,
+      scales: true,
+      when: { choice: 'waist', is: ['side-elastic'] },
+    }),
     allowanceChoice('bandWidth', 'Finished band', 30, [10, 150], 'How high the waistband stands.', { when: { choice: 'waist', is: ['zip'] } }),
     yesNoChoice('godets', 'Godets', false, 'A wedge set into every seam for more swing at the hem.'),
     lengthChoice('godetHeight', 'Godet height', 250, [60, 900], 'How far up the seam it reaches.', { when: { choice: 'godets', is: [true] } }),
     lengthChoice('godetHem', 'Godet hem', 200, [40, 900], 'How wide it is at the hem.', { when: { choice: 'godets', is: [true] } }),
     yesNoChoice('lining', 'Lining', false, 'The same gores, shorter.'),
-    oneOfChoice('liningTo', 'Lining reaches', 'hem', { hem: 'To 5 cm above the hem', flare: 'To where the flare starts' }, 'To the flare saves cloth and leaves the hem free to swing.', { when: { choice: 'lining', is: [true] } }),
+    oneOfChoice(
+      'liningTo',
+      'Lining reaches',
+      'hem',
+      { hem: 'To 5 cm above the hem', flare: 'To where the flare starts' },
+      'To the flare saves cloth and leaves the hem free to swing.',
+      { when: { choice: 'lining', is: [true] } },
+    ),
     ...sharedChoices(24),
   ],
   draft(sheet) {
@@ -59,7 +95,11 @@ export const goredSkirt: Construction = {
     const worn = waist.plus(sheet.number('waistEase')).named('waist-with-ease', 'Waist with its ease', 'nearest');
     const total = hip.plus(sheet.number('hipEase')).named('hip-total', 'Hip with its ease', 'up');
     if (total.value < worn.value) {
-      throw new Unmakeable('body.hip-girth', `The hip with its ease (${sheet.show(total)}) is smaller than the waist (${sheet.show(worn)}): a gore can't narrow on the way down. Enter the widest girth below the waist as the hip.`, worn.value - sheet.number('hipEase').value);
+      throw new Unmakeable(
+        'body.hip-girth',
+        `The hip with its ease (${sheet.show(total)}) is smaller than the waist (${sheet.show(worn)}): a gore can't narrow on the way down. Enter the widest girth below the waist as the hip.`,
+        worn.value - sheet.number('hipEase').value,
+      );
     }
     const half = gores.over(2);
     const two = Quantity.constant(2, 'ratio');
@@ -71,19 +111,29 @@ export const goredSkirt: Construction = {
     const goreWaist = sheet.put('gore-waist', 'Gore at the waist', 'up', worn.over(gores));
     const side = sheet.oneOf('waist') === 'side-elastic';
     if (side) {
-      sheet.put('gore-waist-side', 'Front gore beside the side seam, at the waist', 'up', frontHip.same());
-      sheet.put('gore-waist-side-back', 'Back gore beside the side seam, at the waist', 'up', backHip.same());
+      sheet.put('gore-waist-side', 'Front gore beside the side seam, at the waist', 'up', frontHip);
+      sheet.put('gore-waist-side-back', 'Back gore beside the side seam, at the waist', 'up', backHip);
     }
     const trumpet = sheet.oneOf('profile') === 'trumpet';
-    const flareLine = sheet.put('flare-line', 'Flare starts below the waist', 'nearest', trumpet ? sheet.measure('waist-to-knee').minus(sheet.number('walkingRoom')) : hipDepth.same());
+    const flareLine = sheet.put(
+      'flare-line',
+      'Flare starts below the waist',
+      'nearest',
+      trumpet ? sheet.measure('waist-to-knee').minus(sheet.number('walkingRoom')) : hipDepth,
+    );
     assertFlare(sheet, trumpet, flareLine, hipDepth, length);
-    const pinched = (own: Quantity) => (trumpet ? frontHip.minus(sheet.number('kneePinch').times(2)) : own.same());
+    const pinched = (own: Quantity) => (trumpet ? frontHip.minus(sheet.number('kneePinch').times(2)) : own);
     const flareFront = sheet.put('gore-flare-front', 'Front gore where the flare starts', 'nearest', pinched(frontHip));
     const flareBack = sheet.put('gore-flare-back', 'Back gore where the flare starts', 'nearest', pinched(backHip));
     const goreHem = sheet.number('goreHem');
-    if (flareFront.value <= 0) throw new Unmakeable('choices.kneePinch', 'The knee is pinched to nothing.', Math.max(0, Math.floor(frontHip.value / 2 - 10)));
+    if (flareFront.value <= 0)
+      throw new Unmakeable('choices.kneePinch', 'The knee is pinched to nothing.', Math.max(0, Math.floor(frontHip.value / 2 - 10)));
     if (trumpet && goreHem.value < flareFront.value) {
-      throw new Unmakeable('choices.goreHem', `The hem of a gore (${sheet.show(goreHem)}) is narrower than its knee (${sheet.show(flareFront)}): that is no trumpet and can't be walked in.`, Math.ceil(flareFront.value));
+      throw new Unmakeable(
+        'choices.goreHem',
+        `The hem of a gore (${sheet.show(goreHem)}) is narrower than its knee (${sheet.show(flareFront)}): that is no trumpet and can't be walked in.`,
+        Math.ceil(flareFront.value),
+      );
     }
     const sweep = sheet.put('hem-sweep', 'Round the hem', 'nearest', gores.times(goreHem));
     const rise = (id: string, label: string, flare: Quantity) => {
@@ -95,8 +145,13 @@ export const goredSkirt: Construction = {
     const riseBack = rise('hem-rise-back', 'Back corners lifted at the hem', flareBack);
     const flareGirth = flareFront.plus(flareBack).times(half).named('flare-girth', 'Round where the flare starts', 'nearest');
     const narrowest = sheet.put('narrowest-girth', 'Narrowest girth below the waist', 'down', Quantity.smaller(total, flareGirth, sweep));
-    sheet.put('finished-length', 'Finished length', 'nearest', length.same());
-    sheet.put('finished-girth', 'Finished waist', 'nearest', side ? gores.minus(BESIDE_SIDE_SEAMS).times(goreWaist).plus(sheet.number('sideElastic').times(2)) : worn.same());
+    sheet.put('finished-length', 'Finished length', 'nearest', length);
+    sheet.put(
+      'finished-girth',
+      'Finished waist',
+      'nearest',
+      side ? gores.minus(BESIDE_SIDE_SEAMS).times(goreWaist).plus(sheet.number('sideElastic').times(2)) : worn,
+    );
 
     const sides = [
       { id: 'front', name: 'Front gore', hip: frontHip, flare: flareFront, rise: riseFront },
@@ -109,7 +164,13 @@ export const goredSkirt: Construction = {
       if (side) addGore(sheet, { ...stationary, id: `gore-${gore.id}-side`, name: `${gore.name} beside the side seam`, copies: 2, waist: gore.hip });
     }
     const [front, back] = ['front', 'back'].map((which) => sheet.pieces.find(({ id }) => id.startsWith(`gore-${which}`))!);
-    sheet.check(seamsMatch(sheet, { name: 'front side seam', length: lengthOf(front!.seam, 'side-right') }, { name: 'back side seam', length: lengthOf(back!.seam, 'side-right') }));
+    sheet.check(
+      seamsMatch(
+        sheet,
+        { name: 'front side seam', length: lengthOf(front!.seam, 'side-right') },
+        { name: 'back side seam', length: lengthOf(back!.seam, 'side-right') },
+      ),
+    );
     if (sheet.yes('lining')) addLining(sheet, { sides, hipDepth, flareLine, length, goreHem, trumpet, copies: n / 2, waist: goreWaist });
     if (sheet.yes('godets')) addGodets(sheet, n, length.minus(flareLine));
     closeWaist(sheet, { side, worn, goreWaist, frontHip, backHip, gores });
@@ -125,10 +186,18 @@ export const goredSkirt: Construction = {
 
 function assertFlare(sheet: Worksheet, trumpet: boolean, flareLine: Quantity, hipDepth: Quantity, length: Quantity): void {
   if (trumpet && flareLine.value <= hipDepth.value) {
-    throw new Unmakeable('choices.walkingRoom', 'The flare would start above the hip.', Math.max(0, Math.floor(sheet.measure('waist-to-knee').value - hipDepth.value - 10)));
+    throw new Unmakeable(
+      'choices.walkingRoom',
+      'The flare would start above the hip.',
+      Math.max(0, Math.floor(sheet.measure('waist-to-knee').value - hipDepth.value - 10)),
+    );
   }
   if (length.value <= flareLine.value) {
-    throw new Unmakeable('choices.length', `The skirt ends (${sheet.show(length)}) before its flare starts (${sheet.show(flareLine)}).`, Math.ceil((flareLine.value + 20) / sheet.scale));
+    throw new Unmakeable(
+      'choices.length',
+      `The skirt ends (${sheet.show(length)}) before its flare starts (${sheet.show(flareLine)}).`,
+      Math.ceil((flareLine.value + 20) / sheet.scale),
+    );
   }
 }
 
@@ -159,16 +228,38 @@ function addGore(sheet: Worksheet, gore: Gore): void {
     { id: 'hem', name: 'Hem', down: length, half: halfOf(goreHem, 'hem') },
   ].map((station) => ({ ...station, hint: spreadHint(sheet, station.half, 2 * copies, station.name.toLowerCase()) }));
   const piece = sheet.piece({
-    id, name, copies, grain: 'along', turns: allowedTurns(sheet.cloth, true), quantityIds: ['gore-waist', `${id.includes('back') ? 'back' : 'front'}-gore-hip`, 'hem-sweep'],
-    seam: panel({ stations: stations.map((each) => ({ name: each.id, down: each.down.value, half: each.half.value })), hemRise: rise.value, allow: { top: seam, side: seam, hem: sheet.number('hem').value } }),
+    id,
+    name,
+    copies,
+    grain: 'along',
+    turns: allowedTurns(sheet.cloth, true),
+    quantityIds: ['gore-waist', `${id.includes('back') ? 'back' : 'front'}-gore-hip`, 'hem-sweep'],
+    seam: panel({
+      stations: stations.map((each) => ({ name: each.id, down: each.down.value, half: each.half.value })),
+      hemRise: rise.value,
+      allow: { top: seam, side: seam, hem: sheet.number('hem').value },
+    }),
   });
   const eye = Math.abs(rise.value - 25) > 8 ? `, where 2.5 cm is often taken by eye` : '';
-  sheet.chalk.push(panelSheet(sheet, piece, stations, { hem: `Hem: lift the corner ${sheet.show(rise)} up the side edge, curve down to the fold${eye}` }));
+  sheet.chalk.push(
+    panelSheet(sheet, piece, stations, { hem: `Hem: lift the corner ${sheet.show(rise)} up the side edge, curve down to the fold${eye}` }),
+  );
 }
 
-function addLining(sheet: Worksheet, gore: { sides: Array<{ id: string; hip: Quantity; flare: Quantity }> } & Pick<Gore, 'hipDepth' | 'flareLine' | 'length' | 'goreHem' | 'trumpet' | 'copies' | 'waist'>): void {
+function addLining(
+  sheet: Worksheet,
+  gore: { sides: Array<{ id: string; hip: Quantity; flare: Quantity }> } & Pick<
+    Gore,
+    'hipDepth' | 'flareLine' | 'length' | 'goreHem' | 'trumpet' | 'copies' | 'waist'
+  >,
+): void {
   const toFlare = sheet.oneOf('liningTo') === 'flare';
-  const lining = sheet.put('lining-length', 'Lining, finished length', 'down', toFlare ? gore.flareLine.same() : gore.length.minus(Quantity.constant(LINING_SHORTER, 'mm', undefined, 'common practice')));
+  const lining = sheet.put(
+    'lining-length',
+    'Lining, finished length',
+    'down',
+    toFlare ? gore.flareLine : gore.length.minus(Quantity.constant(LINING_SHORTER, 'mm', undefined, 'common practice')),
+  );
   const [end, flareAt, full] = [lining.value, gore.flareLine.value, gore.length.value];
   const seam = sheet.number('seam').value;
   for (const { id, hip, flare } of gore.sides) {
@@ -179,17 +270,31 @@ function addLining(sheet: Worksheet, gore: { sides: Array<{ id: string; hip: Qua
       { name: 'flare', down: flareAt, half: flare.value / 2 },
       { name: 'hem', down: end, half: (flare.value + share * (gore.goreHem.value - flare.value)) / 2 },
     ].filter((station, i, all) => i === 0 || station.down > all[i - 1]!.down + 1e-6);
-    sheet.piece({ id: `lining-${id}`, name: `Lining, ${id} gore`, copies: gore.copies, grain: 'along', turns: allowedTurns(sheet.cloth, true), cloth: 'lining', quantityIds: ['lining-length'], seam: panel({ stations, allow: { top: seam, side: seam, hem: sheet.number('hem').value } }) });
+    sheet.piece({
+      id: `lining-${id}`,
+      name: `Lining, ${id} gore`,
+      copies: gore.copies,
+      grain: 'along',
+      turns: allowedTurns(sheet.cloth, true),
+      cloth: 'lining',
+      quantityIds: ['lining-length'],
+      seam: panel({ stations, allow: { top: seam, side: seam, hem: sheet.number('hem').value } }),
+    });
   }
 }
 
-function closeWaist(sheet: Worksheet, { side, worn, goreWaist, frontHip, backHip, gores }: Record<'worn' | 'goreWaist' | 'frontHip' | 'backHip' | 'gores', Quantity> & { side: boolean }): void {
+function closeWaist(
+  sheet: Worksheet,
+  { side, worn, goreWaist, frontHip, backHip, gores }: Record<'worn' | 'goreWaist' | 'frontHip' | 'backHip' | 'gores', Quantity> & { side: boolean },
+): void {
   const hip = sheet.measure('hip-girth');
   const over = { id: 'passes-over-hip' as const, what: 'the hips', girth: hip };
   if (!side) {
     fittedBand(sheet, worn);
-    const zip = sheet.put('zip-length', 'Zip', 'up', sheet.measure('waist-to-hip').same());
-    sheet.check(passesOver(sheet, { ...over, opening: worn.plus(zip.times(2)).named('opening', 'Opens to', 'down'), by: 'the band with its zip', waysOut: [] }));
+    const zip = sheet.put('zip-length', 'Zip', 'up', sheet.measure('waist-to-hip'));
+    sheet.check(
+      passesOver(sheet, { ...over, opening: worn.plus(zip.times(2)).named('opening', 'Opens to', 'down'), by: 'the band with its zip', waysOut: [] }),
+    );
     sheet.shopping.push({ id: 'zip', what: 'Zip', amount: sheet.show(zip), length: zip.value });
     return;
   }
@@ -197,19 +302,40 @@ function closeWaist(sheet: Worksheet, { side, worn, goreWaist, frontHip, backHip
   const clothWaist = plain.plus(frontHip.plus(backHip).times(2)).named('cloth-waist', 'Waist of the cloth, undrawn', 'down');
   tubeBand(sheet, clothWaist);
   const elastic = sheet.number('sideElastic');
-  const cut = sheet.put('elastic-cut', 'Elastic for each side, to cut', 'up', elastic.plus(Quantity.constant(INCH, 'mm', undefined, 'both ends into a seam')));
+  const cut = sheet.put(
+    'elastic-cut',
+    'Elastic for each side, to cut',
+    'up',
+    elastic.plus(Quantity.constant(INCH, 'mm', undefined, 'both ends into a seam')),
+  );
   const stretch = Quantity.leaf('greatest-stretch', 'Greatest stretch of the elastic', sheet.elastic.greatestStretch, 'ratio', 'elastic');
   const drawn = plain.plus(elastic.times(2).times(stretch));
-  const give = Quantity.constant(1, 'ratio').plus(Quantity.leaf('stretch-across', 'Stretch across the cloth', sheet.cloth.stretchAcross, 'ratio', 'cloth'));
+  const give = Quantity.constant(1, 'ratio').plus(
+    Quantity.leaf('stretch-across', 'Stretch across the cloth', sheet.cloth.stretchAcross, 'ratio', 'cloth'),
+  );
   const opening = Quantity.smaller(clothWaist.times(give), drawn).named('opening', 'Opens to', 'down');
-  const waysOut: WayOut[] = [{ says: 'Put in a zip', choices: { waist: 'zip' } }, { says: 'Four gores: all of them lie beside a side seam', choices: { gores: 4 } }, { says: 'Longer elastic', choices: { sideElastic: Math.ceil(frontHip.plus(backHip).value) } }];
+  const waysOut: WayOut[] = [
+    { says: 'Put in a zip', choices: { waist: 'zip' } },
+    { says: 'Four gores: all of them lie beside a side seam', choices: { gores: 4 } },
+    { says: 'Longer elastic', choices: { sideElastic: Math.ceil(frontHip.plus(backHip).value) } },
+  ];
   sheet.check(passesOver(sheet, { ...over, opening, by: 'the waist', waysOut }));
-  sheet.shopping.push({ id: 'elastic', what: `Elastic, ${sheet.showLength(sheet.elastic.width)} wide, two of`, amount: sheet.show(cut), length: 2 * cut.value });
+  sheet.shopping.push({
+    id: 'elastic',
+    what: `Elastic, ${sheet.showLength(sheet.elastic.width)} wide, two of`,
+    amount: sheet.show(cut),
+    length: 2 * cut.value,
+  });
 }
 
-function view(sheet: Worksheet, q: Record<'worn' | 'total' | 'flareGirth' | 'sweep' | 'hipDepth' | 'flareLine' | 'length', Quantity> & { trumpet: boolean; n: number }): void {
+function view(
+  sheet: Worksheet,
+  q: Record<'worn' | 'total' | 'flareGirth' | 'sweep' | 'hipDepth' | 'flareLine' | 'length', Quantity> & { trumpet: boolean; n: number },
+): void {
   sheet.view = {
-    hangsFrom: 'waist', band: sheet.oneOf('waist') === 'zip' ? sheet.number('bandWidth').value : sheet.elastic.width + 5, verticalSeams: q.n,
+    hangsFrom: 'waist',
+    band: sheet.oneOf('waist') === 'zip' ? sheet.number('bandWidth').value : sheet.elastic.width + 5,
+    verticalSeams: q.n,
     levels: [
       { drop: 0, clothGirth: q.worn.value, heldGirth: q.worn.value },
       { drop: q.hipDepth.value, clothGirth: q.total.value },
@@ -220,19 +346,78 @@ function view(sheet: Worksheet, q: Record<'worn' | 'total' | 'flareGirth' | 'swe
   };
 }
 
-function writeSteps(sheet: Worksheet, { gores, length, sweep, worn, side }: Record<'gores' | 'length' | 'sweep' | 'worn', Quantity> & { side: boolean }): void {
+function writeSteps(
+  sheet: Worksheet,
+  { gores, length, sweep, worn, side }: Record<'gores' | 'length' | 'sweep' | 'worn', Quantity> & { side: boolean },
+): void {
   const seams = gores.times(length).named('gore-seams', 'All gore seams', 'up');
   prepareSteps(sheet);
   cutSteps(sheet);
   finishStep(sheet, 'finish-gores', 'Finish the long edges', seams.times(2));
   const godets = sheet.yes('godets');
-  seamStep(sheet, { id: 'gores', title: 'Sew the gores together', how: `From the hem up, notches matched, waist ends level.${godets ? ' Stop each seam where its godet begins.' : ''} Press every seam open as it is sewn.${side ? '' : ' Leave the zip length open at centre back.'}`, setUp: 4 + 2 * gores.value }, seams);
-  if (godets) seamStep(sheet, { id: 'godets', title: 'Set in the godets', how: 'From the point down each side, needle down at the point to turn.', setUp: 6 * gores.value }, sheet.number('godetHeight').times(2).times(gores));
-  if (!side) seamStep(sheet, { id: 'zip', title: 'Put in the zip', how: 'Baste, then stitch from the bottom up on both sides with the zip foot.', foot: 'zip foot', stitch: '301', stitchLength: 2.5, stitchWidth: 0, setUp: 20 }, sheet.quantity('zip-length').times(2));
-  if (sheet.yes('lining')) seamStep(sheet, { id: 'lining', title: 'Sew and hang in the lining', how: 'Sew it like the skirt, hem it, baste it to the waist wrong sides together.', setUp: 25 }, gores.times(sheet.quantity('lining-length')));
-  sheet.step({ id: 'try-on', kind: 'fit', title: 'Try it on inside out', setUp: 15, how: 'Pin what is too wide along the side seams, sew inside the old line, trim the other side to match.', why: 'Gores are easiest to fit before the band is on.' });
+  seamStep(
+    sheet,
+    {
+      id: 'gores',
+      title: 'Sew the gores together',
+      how: `From the hem up, notches matched, waist ends level.${godets ? ' Stop each seam where its godet begins.' : ''} Press every seam open as it is sewn.${side ? '' : ' Leave the zip length open at centre back.'}`,
+      setUp: 4 + 2 * gores.value,
+    },
+    seams,
+  );
+  if (godets)
+    seamStep(
+      sheet,
+      { id: 'godets', title: 'Set in the godets', how: 'From the point down each side, needle down at the point to turn.', setUp: 6 * gores.value },
+      sheet.number('godetHeight').times(2).times(gores),
+    );
+  if (!side)
+    seamStep(
+      sheet,
+      {
+        id: 'zip',
+        title: 'Put in the zip',
+        how: 'Baste, then stitch from the bottom up on both sides with the zip foot.',
+        foot: 'zip foot',
+        stitch: '301',
+        stitchLength: 2.5,
+        stitchWidth: 0,
+        setUp: 20,
+      },
+      sheet.quantity('zip-length').times(2),
+    );
+  if (sheet.yes('lining'))
+    seamStep(
+      sheet,
+      {
+        id: 'lining',
+        title: 'Sew and hang in the lining',
+        how: 'Sew it like the skirt, hem it, baste it to the waist wrong sides together.',
+        setUp: 25,
+      },
+      gores.times(sheet.quantity('lining-length')),
+    );
+  sheet.step({
+    id: 'try-on',
+    kind: 'fit',
+    title: 'Try it on inside out',
+    setUp: 15,
+    how: 'Pin what is too wide along the side seams, sew inside the old line, trim the other side to match.',
+    why: 'Gores are easiest to fit before the band is on.',
+  });
   const around = side ? sheet.quantity('band-cut-length') : worn;
-  seamStep(sheet, { id: 'band', title: 'Sew on the band', how: side ? 'Sew the band on, fold it over; slide the side elastics in, stitch their ends into the seams beside the side gores.' : 'Quarter band and waist, match, sew; fold the band over and stitch it down.', setUp: 25 }, around.times(2));
+  seamStep(
+    sheet,
+    {
+      id: 'band',
+      title: 'Sew on the band',
+      how: side
+        ? 'Sew the band on, fold it over; slide the side elastics in, stitch their ends into the seams beside the side gores.'
+        : 'Quarter band and waist, match, sew; fold the band over and stitch it down.',
+      setUp: 25,
+    },
+    around.times(2),
+  );
   finishStep(sheet, 'finish-waist', 'Finish the waist seam', around);
   hemStep(sheet, sweep, true);
   sheet.step({ id: 'press', kind: 'press', title: 'Press', setUp: 10, how: 'Along the seams, from the hem up, lifting the iron.' });

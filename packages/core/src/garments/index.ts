@@ -8,7 +8,15 @@ import { knitTubeSkirt } from './knit-tube-skirt.ts';
 import { tieredSkirt } from './tiered-skirt.ts';
 
 /** The catalogue: every construction Arcus can draft, in the order it is offered. */
-export const CONSTRUCTIONS: readonly Construction[] = [circleSkirt, gatheredSkirt, tieredSkirt, goredSkirt, handkerchiefSkirt, knitTubeSkirt, childTubeSkirt];
+export const CONSTRUCTIONS: readonly Construction[] = [
+  circleSkirt,
+  gatheredSkirt,
+  tieredSkirt,
+  goredSkirt,
+  handkerchiefSkirt,
+  knitTubeSkirt,
+  childTubeSkirt,
+];
 
 const BY_ID = new Map(CONSTRUCTIONS.map((construction) => [construction.id, construction]));
 

@@ -113,13 +113,22 @@ export function gatheredWaistChoices(): Choice[] {
       'waist',
       'Waist',
       'self-casing',
-      { 'self-casing': 'Casing of the skirt itself', 'tube-band': 'Tube band', 'exposed-elastic': 'Wide elastic to show', 'fitted-band': 'Fitted band, zip' },
+      {
+        'self-casing': 'Casing of the skirt itself',
+        'tube-band': 'Tube band',
+        'exposed-elastic': 'Wide elastic to show',
+        'fitted-band': 'Fitted band, zip',
+      },
       'A casing is quickest; a tube band lies flatter; wide elastic is the band; a fitted band is dressiest and needs a zip.',
       { compare: { quantities: ['flat-length', 'panel-cut-length', 'elastic-cut', 'band-cut-length', 'elastic-sewn-ratio', 'sewing-minutes'] } },
     ),
-    allowanceChoice('hipClearance', 'Room over the hips', 50, [0, 400], 'What the flat edge has beyond the hips, so that it slides over them.', { when: elasticWaist }),
+    allowanceChoice('hipClearance', 'Room over the hips', 50, [0, 400], 'What the flat edge has beyond the hips, so that it slides over them.', {
+      when: elasticWaist,
+    }),
     { ...waistEaseChoice, when: { choice: 'waist', is: ['fitted-band'] } },
-    allowanceChoice('bandWidth', 'Finished band', 30, [10, 150], 'How high the waistband stands.', { when: { choice: 'waist', is: ['fitted-band'] } }),
+    allowanceChoice('bandWidth', 'Finished band', 30, [10, 150], 'How high the waistband stands.', {
+      when: { choice: 'waist', is: ['fitted-band'] },
+    }),
     ...elasticChoices('body', { when: elasticWaist }),
     gatherByChoice,
   ];

@@ -24,7 +24,9 @@ const CRINKLE_DRIES = 36;
 const LEAST_TIER = 20;
 
 const ownHeights: Choice[] = Array.from({ length: MOST_TIERS }, (_, i) =>
-  lengthChoice(`tierHeight${i + 1}`, `Height of tier ${i + 1}`, null, [LEAST_TIER, 1200], 'Left open, it takes its share of what remains.', { when: { choice: 'heights', is: ['own'] } }),
+  lengthChoice(`tierHeight${i + 1}`, `Height of tier ${i + 1}`, null, [LEAST_TIER, 1200], 'Left open, it takes its share of what remains.', {
+    when: { choice: 'heights', is: ['own'] },
+  }),
 );
 
 /** Strips sewn one below the other, each fuller than the one above. */
@@ -38,10 +40,27 @@ export const tieredSkirt: Construction = {
   choices: [
     lengthChoice('length', 'Length', 800, [60, 1500], 'All tiers together.'),
     countChoice('tiers', 'Tiers', 3, [2, MOST_TIERS], 'Three for a knee-length skirt, five or six to the floor.'),
-    ratioChoice('seamFullness', 'Each tier fuller than the last by', 1.5, [1, 4], 'Flat length of a tier for each length of the one above. 1 makes straight tiers without gathers.', { step: 0.05, compare: { quantities: ['hem-sweep', 'strip-total'], at: [1, 1.5, 2] } }),
+    ratioChoice(
+      'seamFullness',
+      'Each tier fuller than the last by',
+      1.5,
+      [1, 4],
+      'Flat length of a tier for each length of the one above. 1 makes straight tiers without gathers.',
+      { step: 0.05, compare: { quantities: ['hem-sweep', 'strip-total'], at: [1, 1.5, 2] } },
+    ),
     ratioChoice('topFullness', 'Fullness of the top tier', 1.3, [1, 4], 'On the waist; never less than the hips need.', { step: 0.05 }),
-    oneOfChoice('heights', 'Tier heights', 'equal', { equal: 'All equal', growing: 'Growing downwards', own: 'My own' }, 'Equal tiers look level; growing ones look longer below.', { compare: { quantities: ['tier-1-height', 'tier-2-height', 'tier-3-height'] } }),
-    ratioChoice('growth', 'Each tier higher by', 1.25, [1, 2], '1.25 is a quarter more each time; 1 is equal.', { step: 0.05, when: { choice: 'heights', is: ['growing'] } }),
+    oneOfChoice(
+      'heights',
+      'Tier heights',
+      'equal',
+      { equal: 'All equal', growing: 'Growing downwards', own: 'My own' },
+      'Equal tiers look level; growing ones look longer below.',
+      { compare: { quantities: ['tier-1-height', 'tier-2-height', 'tier-3-height'] } },
+    ),
+    ratioChoice('growth', 'Each tier higher by', 1.25, [1, 2], '1.25 is a quarter more each time; 1 is equal.', {
+      step: 0.05,
+      when: { choice: 'heights', is: ['growing'] },
+    }),
     ...ownHeights,
     ...gatheredWaistChoices(),
     yesNoChoice('lining', 'Lining', false, 'A plain layer as wide as the top tier, 5 cm shorter.'),
@@ -64,12 +83,22 @@ export const tieredSkirt: Construction = {
       widths.push(sheet.put(`tier-${i}-widths`, `Tier ${i}, widths`, 'up', flats[i - 1]!.over(gives).ceil(), 'count'));
       const allowance = (i === 1 ? waist.top : seam).plus(i === count ? hem : seam);
       sheet.put(`tier-${i}-cut-height`, `Tier ${i}, height to cut`, 'up', heights[i - 1]!.plus(allowance));
-      addTier(sheet, i, count, { flat: flats[i - 1]!, widths: widths[i - 1]!.value, height: heights[i - 1]!, top: i === 1 ? waist.top.value : seam.value });
+      addTier(sheet, i, count, {
+        flat: flats[i - 1]!,
+        widths: widths[i - 1]!.value,
+        height: heights[i - 1]!,
+        top: i === 1 ? waist.top.value : seam.value,
+      });
     }
-    const sweep = sheet.put('hem-sweep', 'Round the hem', 'nearest', flats[count - 1]!.same());
+    const sweep = sheet.put('hem-sweep', 'Round the hem', 'nearest', flats[count - 1]!);
     const strips = flats.map((flat, i) => flat.plus(seam.times(2).times(widths[i]!)));
-    sheet.put('strip-total', 'All strips, end to end', 'up', strips.slice(1).reduce((sum, each) => sum.plus(each), strips[0]!));
-    sheet.put('finished-length', 'Finished length', 'nearest', length.same());
+    sheet.put(
+      'strip-total',
+      'All strips, end to end',
+      'up',
+      strips.slice(1).reduce((sum, each) => sum.plus(each), strips[0]!),
+    );
+    sheet.put('finished-length', 'Finished length', 'nearest', length);
     const held = closeGatheredWaist(sheet, waist, flats[0]!);
     if (sheet.yes('lining')) addLining(sheet, length, flats[0]!, gives);
     bandSheet(sheet);
@@ -103,7 +132,12 @@ interface Tier {
 function addTier(sheet: Worksheet, i: number, count: number, { flat, widths, height, top }: Tier): void {
   const seam = sheet.number('seam').value;
   const piece = sheet.piece({
-    id: `tier-${i}`, name: `Tier ${i}`, copies: widths, grain: 'along', turns: allowedTurns(sheet.cloth, true), quantityIds: [`tier-${i}-flat`, `tier-${i}-cut-height`],
+    id: `tier-${i}`,
+    name: `Tier ${i}`,
+    copies: widths,
+    grain: 'along',
+    turns: allowedTurns(sheet.cloth, true),
+    quantityIds: [`tier-${i}-flat`, `tier-${i}-cut-height`],
     seam: rectangle(flat.value / widths, height.value, { top, bottom: i === count ? sheet.number('hem').value : seam, sides: seam }),
   });
   sheet.chalk.push(rectangleSheet(sheet, piece));
@@ -132,12 +166,20 @@ function ownTierHeights(sheet: Worksheet, length: Quantity, count: number): Quan
   for (const id of own) rest = rest.minus(sheet.number(id));
   if (open === 0 && Math.abs(rest.value) > 0.5) {
     const last = ids[count - 1]!;
-    throw new Unmakeable(`choices.${last}`, `The tiers add up to ${sheet.showLength(length.value - rest.value)}, the skirt is ${sheet.show(length)} long.`, sheet.number(last).value + rest.value);
+    throw new Unmakeable(
+      `choices.${last}`,
+      `The tiers add up to ${sheet.showLength(length.value - rest.value)}, the skirt is ${sheet.show(length)} long.`,
+      sheet.number(last).value + rest.value,
+    );
   }
   if (open > 0 && rest.value < open * LEAST_TIER * sheet.scale) {
-    throw new Unmakeable(`choices.${own[0]}`, 'Nothing is left for the other tiers.', Math.max(LEAST_TIER, sheet.number(own[0]!).value + rest.value - open * LEAST_TIER));
+    throw new Unmakeable(
+      `choices.${own[0]}`,
+      'Nothing is left for the other tiers.',
+      Math.max(LEAST_TIER, sheet.number(own[0]!).value + rest.value - open * LEAST_TIER),
+    );
   }
-  return ids.map((id) => (sheet.isSet(id) ? sheet.number(id).same() : rest.over(Quantity.constant(open, 'count'))));
+  return ids.map((id) => (sheet.isSet(id) ? sheet.number(id) : rest.over(Quantity.constant(open, 'count'))));
 }
 
 function addLining(sheet: Worksheet, length: Quantity, flat: Quantity, gives: Quantity): void {
@@ -145,29 +187,80 @@ function addLining(sheet: Worksheet, length: Quantity, flat: Quantity, gives: Qu
   const count = Math.ceil(flat.value / gives.value - 1e-9);
   const seam = sheet.number('seam').value;
   sheet.piece({
-    id: 'lining', name: 'Lining width', copies: count, grain: 'along', turns: allowedTurns(sheet.cloth, true), cloth: 'lining', quantityIds: ['lining-length'],
+    id: 'lining',
+    name: 'Lining width',
+    copies: count,
+    grain: 'along',
+    turns: allowedTurns(sheet.cloth, true),
+    cloth: 'lining',
+    quantityIds: ['lining-length'],
     seam: rectangle(flat.value / count, lining.value, { top: seam, bottom: sheet.number('hem').value, sides: seam }),
   });
 }
 
-function writeSteps(sheet: Worksheet, { flats, waist, sweep, seamRatio }: { flats: Quantity[]; waist: ReturnType<typeof gatheredWaist>; sweep: Quantity; seamRatio: number }): void {
-  const joins = flats.map((_, i) => sheet.quantity(`tier-${i + 1}-widths`).times(sheet.quantity(`tier-${i + 1}-cut-height`))).reduce((sum, each) => sum.plus(each)).named('strip-joins', 'Joins within the tiers', 'up');
+function writeSteps(
+  sheet: Worksheet,
+  { flats, waist, sweep, seamRatio }: { flats: Quantity[]; waist: ReturnType<typeof gatheredWaist>; sweep: Quantity; seamRatio: number },
+): void {
+  const joins = flats
+    .map((_, i) => sheet.quantity(`tier-${i + 1}-widths`).times(sheet.quantity(`tier-${i + 1}-cut-height`)))
+    .reduce((sum, each) => sum.plus(each))
+    .named('strip-joins', 'Joins within the tiers', 'up');
   prepareSteps(sheet);
   cutSteps(sheet);
-  seamStep(sheet, { id: 'rings', title: 'Sew every tier to a ring', how: 'Short ends together, right sides together, press open. Label the rings: they look alike.' }, joins);
+  seamStep(
+    sheet,
+    {
+      id: 'rings',
+      title: 'Sew every tier to a ring',
+      how: 'Short ends together, right sides together, press open. Label the rings: they look alike.',
+    },
+    joins,
+  );
   finishStep(sheet, 'finish-rings', 'Finish the joins', joins.times(2));
   flats.forEach((flat, i) => {
     const above = flats[i - 1];
     if (!above) return;
-    if (seamRatio > 1.0001) gatherStep(sheet, `gather-${i + 1}`, `Gather tier ${i + 1} to ${sheet.show(above)}`, flat, { ratio: seamRatio, sections: sectionTable(flat, above, [`on tier ${i + 1}`, `on tier ${i}`]) });
-    seamStep(sheet, { id: `join-${i + 1}`, title: `Sew tier ${i + 1} to tier ${i}`, how: 'Gathered layer on top, quarters matched, needle just left of the gathering thread. Press the seam up.', setUp: 12 }, above);
+    if (seamRatio > 1.0001)
+      gatherStep(sheet, `gather-${i + 1}`, `Gather tier ${i + 1} to ${sheet.show(above)}`, flat, {
+        ratio: seamRatio,
+        sections: sectionTable(flat, above, [`on tier ${i + 1}`, `on tier ${i}`]),
+      });
+    seamStep(
+      sheet,
+      {
+        id: `join-${i + 1}`,
+        title: `Sew tier ${i + 1} to tier ${i}`,
+        how: 'Gathered layer on top, quarters matched, needle just left of the gathering thread. Press the seam up.',
+        setUp: 12,
+      },
+      above,
+    );
     finishStep(sheet, `finish-${i + 1}`, `Finish that seam`, above);
   });
-  if (sheet.yes('lining')) seamStep(sheet, { id: 'lining', title: 'Sew the lining and baste it in', how: 'Close it to a ring, hem it, baste it to the waist wrong sides together.', setUp: 15 }, flats[0]!.times(2));
+  if (sheet.yes('lining'))
+    seamStep(
+      sheet,
+      {
+        id: 'lining',
+        title: 'Sew the lining and baste it in',
+        how: 'Close it to a ring, hem it, baste it to the waist wrong sides together.',
+        setUp: 15,
+      },
+      flats[0]!.times(2),
+    );
   waistSteps(sheet, waist, flats[0]!);
   sheet.step({ id: 'try-on', kind: 'fit', title: 'Try it on', setUp: 10, how: 'Are the tier seams level? Mark the hem from the floor.' });
   hemStep(sheet, sweep, false);
   if (sheet.yes('crinkled')) {
-    sheet.step({ id: 'crinkle', kind: 'wait', title: 'Wash, wring lengthwise, tie, let it dry', setUp: 15, waitHours: CRINKLE_DRIES, how: 'Twist it into a rope, tie it in a few places, dry it through, shake it out.', why: 'The folds set while it dries; opened damp, they fall out.' });
+    sheet.step({
+      id: 'crinkle',
+      kind: 'wait',
+      title: 'Wash, wring lengthwise, tie, let it dry',
+      setUp: 15,
+      waitHours: CRINKLE_DRIES,
+      how: 'Twist it into a rope, tie it in a few places, dry it through, shake it out.',
+      why: 'The folds set while it dries; opened damp, they fall out.',
+    });
   } else sheet.step({ id: 'press', kind: 'press', title: 'Press', setUp: 10, how: 'Into the gathers with the tip of the iron, never across them.' });
 }

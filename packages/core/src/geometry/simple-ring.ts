@@ -1,11 +1,18 @@
 import { ringArea } from './area.ts';
-import type { Point } from './point.ts';
+import { distance, type Point } from './point.ts';
 
 /** Why a ring of points can't be cut out, in words; undefined where it can. */
 export function ringFault(ring: readonly Point[]): string | undefined {
   if (ring.length < 3) return 'needs at least three corners';
-  if (Math.abs(ringArea(ring)) < 1) return 'has no area';
-  return crossesItself(ring) ? 'crosses itself' : undefined;
+  if (Math.abs(ringArea(ring)) >= 1) return crossesItself(ring) ? 'crosses itself' : undefined;
+  // a figure of eight has no area on balance, a line none at all
+  return liesInLine(ring) ? 'has no area' : 'crosses itself';
+}
+
+function liesInLine(ring: readonly Point[]): boolean {
+  const from = ring[0]!;
+  const furthest = ring.reduce((far, point) => (distance(from, point) > distance(from, far) ? point : far), from);
+  return ring.every((point) => Math.abs(orient(from, furthest, point)) < 1);
 }
 
 /** Whether any two sides of a ring that are not neighbours touch or cross. Sorted sweep over x: near-linear for real pieces. */

@@ -38,10 +38,10 @@ function bySchool(sheet: Worksheet, girth: Quantity): Quantity {
       const pinned = sheet.number('elasticTryOn');
       if (pinned.value > girth.value)
         throw new Unmakeable('choices.elasticTryOn', 'The elastic is longer than the body it should hold on to.', girth.value);
-      return pinned.same();
+      return pinned;
     }
     default:
-      return girth.same();
+      return girth;
   }
 }
 

@@ -30,12 +30,9 @@ export class Quantity {
 
   /** The same number under an id and a label of its own: from here on, other formulas quote it instead of its parts. */
   named(id: string, label: string, safeSide: SafeSide = 'nearest'): Quantity {
-    return new Quantity(this.value, this.unit, this.formula, safeSide, id, label);
-  }
-
-  /** The same number standing for something else: the elastic is as long as the waist. */
-  same(): Quantity {
-    return new Quantity(this.value, this.unit, { op: 'same', of: this });
+    // what already has a name of its own is quoted, not renamed: the elastic is as long as the waist
+    const formula: Formula = this.id === undefined ? this.formula : { op: 'same', of: this };
+    return new Quantity(this.value, this.unit, formula, safeSide, id, label);
   }
 
   /** The same number read in another plain unit, for instance a ratio that is a count of pieces. */

@@ -45,6 +45,8 @@ export function parseLength(text: string, units: Units): number | LengthProblem 
     const number = decimal !== undefined ? Number(decimal.replace(',', '.')) : Number(whole ?? 0) + Number(top ?? bareTop ?? 0) / denominator;
     total += number * (unit ? PER_UNIT[unit.toLowerCase()]! : units === 'cm' ? 10 : INCH);
     rest = rest.slice(all.length).trim();
+    // "12 34" could be anything; "5' 4" could not
+    if (rest !== '' && !unit) return { problem: `“${text.trim()}” isn't a length we can read. Try ${example}.` };
   }
   return Number.isFinite(total) ? total : { problem: `“${text.trim()}” is too long to be a length.` };
 }
