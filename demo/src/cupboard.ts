@@ -38,7 +38,7 @@ export const cloths: Scenario['cloths'] = [
     kind: 'woven',
     weight: 'heavy',
     prewashed: true,
-    lengthOnHand: 1600,
+    lengthOnHand: 2100,
   },
   {
     key: 'voile',

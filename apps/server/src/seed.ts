@@ -1,4 +1,5 @@
 import type { INestApplicationContext } from '@nestjs/common';
+import { constructionById, proposalsFor } from '@arcus/core';
 import type { Scenario } from '@arcus/demo';
 import { ClothsService } from './cupboard/cloths.service.ts';
 import { ElasticsService } from './cupboard/elastics.service.ts';
@@ -28,6 +29,7 @@ export async function seed(app: INestApplicationContext, { people, cloths, elast
     const dueOn = dueInDays === undefined ? undefined : dayFromNow(dueInDays);
     const made = await service.create({
       ...make,
+      choices: { ...proposalsFor(constructionById(make.construction)!, 'cm'), ...make.choices },
       personId: ids.get(person)!,
       clothId: cloth && ids.get(cloth),
       elasticId: elastic && ids.get(elastic),

@@ -1,5 +1,5 @@
-import { ArrayMaxSize, IsArray, IsIn, IsInt, IsObject, IsOptional, IsString, IsUUID, MaxLength, Min } from 'class-validator';
-import { Day, Name, Note } from './validators.ts';
+import { ArrayMaxSize, IsArray, IsIn, IsInt, IsOptional, IsString, IsUUID, MaxLength, Min } from 'class-validator';
+import { ById, Day, Name, Note } from './validators.ts';
 
 export const STATIONS = ['measure', 'shape', 'cloth', 'chalk', 'sew', 'wear'] as const;
 export type Station = (typeof STATIONS)[number];
@@ -11,7 +11,7 @@ export class MakeCreate {
   @IsUUID() personId: string;
   @IsOptional() @IsUUID() clothId?: string;
   @IsOptional() @IsUUID() elasticId?: string;
-  @IsOptional() @IsObject() choices?: Record<string, number | string | boolean>;
+  @IsOptional() @ById() choices?: Record<string, number | string | boolean>;
   @IsOptional() @Day() dueOn?: string;
 }
 
@@ -22,7 +22,7 @@ export class MakeUpdate {
   @IsOptional() @IsUUID() personId?: string;
   @IsOptional() @IsUUID() clothId?: string | null;
   @IsOptional() @IsUUID() elasticId?: string | null;
-  @IsOptional() @IsObject() choices?: Record<string, number | string | boolean>;
+  @IsOptional() @ById() choices?: Record<string, number | string | boolean>;
   @IsOptional() @Day() dueOn?: string | null;
   @IsOptional() @IsIn(STATIONS) station?: Station;
   /** Ids of ticked marks and steps, and of stations passed: "chalk:skirt:hem", "sew:sides", "station:shape". */
@@ -33,7 +33,7 @@ export class MakeUpdate {
 export class LogCreate {
   @Day() finishedOn: string;
   @IsIn(VERDICTS) verdict: (typeof VERDICTS)[number];
-  @IsObject() actuals: Record<string, number>;
+  @ById() actuals: Record<string, number>;
   @Note() note?: string;
   @Note() nextTime?: string;
 }

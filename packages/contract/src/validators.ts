@@ -1,5 +1,6 @@
 import { applyDecorators } from './apply-decorators.ts';
-import { IsNumber, IsOptional, IsString, Matches, Max, MaxLength, Min, MinLength } from 'class-validator';
+import { Transform } from 'class-transformer';
+import { IsISO8601, IsNumber, IsObject, IsOptional, IsString, Matches, Max, MaxLength, Min, MinLength } from 'class-validator';
 
 const FINITE = { allowNaN: false, allowInfinity: false } as const;
 
@@ -13,4 +14,14 @@ export const Name = () => applyDecorators(IsString(), MinLength(1), MaxLength(12
 export const Note = () => applyDecorators(IsOptional(), IsString(), MaxLength(4000));
 /** A calendar date, ISO 8601: 2027-05-14. */
 export const Day = () =>
-  applyDecorators(IsString(), Matches(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { message: '$property must be a date such as 2027-05-14' }));
+  applyDecorators(
+    IsString(),
+    Matches(/^\d{4}-\d{2}-\d{2}$/, { message: '$property must be a date such as 2027-05-14' }),
+    IsISO8601({ strict: true }, { message: '$property must be a day of the calendar, such as 2027-05-14' }),
+  );
+/** Figures by id, taken as they were sent: the core checks every id, also those an object would swallow (toString). */
+export const ById = () =>
+  applyDecorators(
+    IsObject(),
+    Transform(({ obj, key }) => (obj as Record<string, unknown>)[key]),
+  );

@@ -31,6 +31,7 @@ export { gravest } from './checks/check.ts';
 export type { Choice, ChoiceValue } from './garments/choice.ts';
 export type { Construction } from './garments/construction.ts';
 export { CONSTRUCTIONS, constructionById } from './garments/index.ts';
+export { proposalsFor } from './garments/proposals.ts';
 export { catalogueView } from './garments/catalogue.ts';
 export type { ChalkSheet, Mark } from './marks/mark.ts';
 export type { Step } from './make/step.ts';

@@ -2,13 +2,14 @@ import { Button, DatePicker, Input, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { CONSTRUCTIONS, measureById, PLAIN_KNIT, PLAIN_WOVEN, planFor, type Construction } from '@arcus/core';
+import { CONSTRUCTIONS, measureById, PLAIN_KNIT, PLAIN_WOVEN, planFor, proposalsFor, type Construction } from '@arcus/core';
 import { useCloths } from '../api/cupboard.ts';
 import { useMakesActions } from '../api/makes.ts';
 import { usePeople } from '../api/people.ts';
 import { ProblemNote } from '../common/request-state.tsx';
 import { usePageTitle } from '../common/use-page-title.ts';
 import { clothFigures } from '../make/use-plan.ts';
+import { useUnits } from '../settings/units.tsx';
 import { PageTop } from '../shell/shell.tsx';
 import { GarmentThumb } from '../table/garment-thumb.tsx';
 
@@ -23,6 +24,7 @@ export default function NewMakePage() {
   const { data: people = [] } = usePeople();
   const { data: cloths = [] } = useCloths();
   const { create } = useMakesActions();
+  const { units } = useUnits();
   const [construction, setConstruction] = useState<Construction>(CONSTRUCTIONS[0]!);
   const [personId, setPersonId] = useState<string | undefined>(query.get('person') ?? undefined);
   const [clothId, setClothId] = useState<string | undefined>(query.get('cloth') ?? undefined);
@@ -36,6 +38,7 @@ export default function NewMakePage() {
       const made = await create({
         name: name.trim() || `${construction.name} for ${person.name}`,
         construction: construction.id,
+        choices: proposalsFor(construction, units),
         personId: person.id,
         clothId,
         dueOn,

@@ -1,7 +1,7 @@
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { measureById } from '@arcus/core';
+import { constructionById, measureById, proposalsFor } from '@arcus/core';
 import { useMakesActions } from '../api/makes.ts';
 import { usePeopleActions } from '../api/people.ts';
 import { today } from '../common/dates.ts';
@@ -35,7 +35,12 @@ export default function WelcomePage() {
         person.id,
         GIRTHS.map((measure) => ({ measure, value: body[measure]!, takenOn: today() })),
       );
-      const make = await makes.create({ name: 'My first circle skirt', construction: 'circle-skirt', personId: person.id });
+      const make = await makes.create({
+        name: 'My first circle skirt',
+        construction: 'circle-skirt',
+        choices: proposalsFor(constructionById('circle-skirt')!, units),
+        personId: person.id,
+      });
       await navigate(`/makes/${make.id}/shape`);
     } catch (problem) {
       setError(problem);

@@ -2,6 +2,7 @@ import { CASING_ROOM, elasticWidth } from '../joins/elastic-lengths.ts';
 import type { Worksheet } from '../plan/worksheet.ts';
 import { Quantity } from '../quantity/quantity.ts';
 import { rectangleSheet } from '../marks/rectangle-marks.ts';
+import type { ClothRole } from '../shapes/piece.ts';
 import { stripPiece } from './strips.ts';
 
 /** A fitted band overlaps itself by this much for its button or hook, mm (common practice, no source). */
@@ -39,6 +40,7 @@ function band(sheet: Worksheet, length: Quantity, finishedWidth: Quantity): Band
     cutLength: cutLength.value,
     cutWidth: cutWidth.value,
     seam: seam.value,
+    cloth: sheet.oneOf('bandCloth') as ClothRole,
     quantityIds: ['band-cut-length', 'band-cut-width'],
   });
   return { cutLength, cutWidth };

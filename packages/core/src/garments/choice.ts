@@ -8,6 +8,8 @@ export interface Choice {
   kind: ChoiceKind;
   /** null: worked out from the body or the cloth, or to be given by the person. */
   default: ChoiceValue | null;
+  /** What a new make starts with where that differs from the default of a bare request; by the person's units where those decide. */
+  proposed?: ChoiceValue | { in: ChoiceValue };
   /** Default on knit cloth where it differs. */
   knitDefault?: ChoiceValue;
   min?: number;

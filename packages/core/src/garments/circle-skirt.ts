@@ -13,7 +13,7 @@ import { circle, sector } from '../shapes/sector.ts';
 import { footprint, makePiece, type Piece, type Turn } from '../shapes/piece.ts';
 import { allowanceChoice, countChoice, lengthChoice, oneOfChoice, ratioChoice, yesNoChoice } from './choice.ts';
 import type { Construction } from './construction.ts';
-import { elasticChoices, sharedChoices, waistEaseChoice } from './shared-choices.ts';
+import { bandClothChoice, elasticChoices, sharedChoices, waistEaseChoice } from './shared-choices.ts';
 
 /** A panel wider than this that must open is slit and faced: there is no cloth left for two side allowances, degrees. */
 const SLIT_ABOVE = 330;
@@ -55,6 +55,7 @@ export const circleSkirt: Construction = {
       when: { choice: 'closure', is: ['zip', 'stretch'] },
     }),
     yesNoChoice('lining', 'Lining', false, 'The same shape, 5 cm shorter. Sheer cloth wants one.'),
+    bandClothChoice,
     ...elasticChoices('body', { when: { choice: 'closure', is: ['pull-on'] } }),
     ...sharedChoices(12),
   ],

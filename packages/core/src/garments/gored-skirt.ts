@@ -18,7 +18,7 @@ import { panel } from '../shapes/panel.ts';
 import { INCH } from '../units/units.ts';
 import { allowanceChoice, countChoice, lengthChoice, oneOfChoice, yesNoChoice } from './choice.ts';
 import type { Construction } from './construction.ts';
-import { sharedChoices, waistEaseChoice } from './shared-choices.ts';
+import { bandClothChoice, sharedChoices, waistEaseChoice } from './shared-choices.ts';
 
 /** Gores that lie beside one of the two side seams: a front and a back one each. */
 const BESIDE_SIDE_SEAMS = 4;
@@ -73,6 +73,7 @@ export const goredSkirt: Construction = {
       when: { choice: 'waist', is: ['side-elastic'] },
     }),
     allowanceChoice('bandWidth', 'Finished band', 30, [10, 150], 'How high the waistband stands.', { when: { choice: 'waist', is: ['zip'] } }),
+    bandClothChoice,
     yesNoChoice('godets', 'Godets', false, 'A wedge set into every seam for more swing at the hem.'),
     lengthChoice('godetHeight', 'Godet height', 250, [60, 900], 'How far up the seam it reaches.', { when: { choice: 'godets', is: [true] } }),
     lengthChoice('godetHem', 'Godet hem', 200, [40, 900], 'How wide it is at the hem.', { when: { choice: 'godets', is: [true] } }),

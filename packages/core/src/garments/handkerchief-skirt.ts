@@ -12,7 +12,7 @@ import type { Edge } from '../geometry/edge.ts';
 import type { Turn } from '../shapes/piece.ts';
 import { allowanceChoice, lengthChoice, oneOfChoice } from './choice.ts';
 import type { Construction } from './construction.ts';
-import { elasticChoices, sharedChoices, waistEaseChoice } from './shared-choices.ts';
+import { bandClothChoice, elasticChoices, sharedChoices, waistEaseChoice } from './shared-choices.ts';
 
 /** A square with a round hole: the corners hang longest. */
 export const handkerchiefSkirt: Construction = {
@@ -39,6 +39,7 @@ export const handkerchiefSkirt: Construction = {
     allowanceChoice('bandWidth', 'Finished band', 30, [10, 150], 'How high the waistband stands.', {
       when: { choice: 'closure', is: ['zip', 'stretch'] },
     }),
+    bandClothChoice,
     ...elasticChoices('body', { when: { choice: 'closure', is: ['pull-on'] } }),
     ...sharedChoices(12),
   ],

@@ -1,3 +1,4 @@
+import { INCH } from '../units/units.ts';
 import { allowanceChoice, oneOfChoice, ratioChoice, yesNoChoice, type Choice } from './choice.ts';
 
 /** Seam allowance: 15 woven, 10 knit (common practice, no source). */
@@ -15,6 +16,7 @@ export function sharedChoices(hem: number, rest: { seam?: number } = {}): Choice
       'Wide enough to let out, narrow enough to lie flat. 1.5 cm on woven, 1 cm on knit.',
       {
         knitDefault: rest.seam ?? SEAM_KNIT,
+        proposed: { in: INCH / 2 },
       },
     ),
     allowanceChoice(
@@ -60,6 +62,16 @@ export const waistEaseChoice: Choice = allowanceChoice(
   [-200, 400],
   'Room on top of the waist measure. None for a firm band, 1 to 2 cm to sit and eat.',
   { fine: false },
+);
+
+/** What a separate waistband is cut from. A bare request lays the skirt alone; a new make starts with the band on the same cloth. */
+export const bandClothChoice: Choice = oneOfChoice(
+  'bandCloth',
+  'Band cut from',
+  'contrast',
+  { main: 'The same cloth', contrast: 'Another cloth' },
+  'The same cloth takes a little more length; another one saves it, and can be plain where the skirt is printed.',
+  { proposed: 'main', fine: true },
 );
 
 /** The elastic schools (handbook 7); `school` is the construction's default. */
@@ -129,6 +141,7 @@ export function gatheredWaistChoices(): Choice[] {
     allowanceChoice('bandWidth', 'Finished band', 30, [10, 150], 'How high the waistband stands.', {
       when: { choice: 'waist', is: ['fitted-band'] },
     }),
+    { ...bandClothChoice, when: { choice: 'waist', is: ['tube-band', 'fitted-band'] } },
     ...elasticChoices('body', { when: elasticWaist }),
     gatherByChoice,
   ];

@@ -1,0 +1,79 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { ApiError, LogView, MakeView } from '@arcus/contract';
+import { aMake } from '../testing/fixtures.ts';
+import { TestServer } from '../testing/test-server.ts';
+
+let server: TestServer;
+beforeAll(async () => void (server = await TestServer.start()));
+afterAll(() => server.stop());
+
+describe('a make', () => {
+  it('is worked out by the server itself when it is saved', async () => {
+    const { make } = await aMake(server);
+    expect(make.summary.figures['waist-radius']).toBeCloseTo(700 / (2 * Math.PI), 9);
+    const { body } = await server.patch<MakeView>(`/api/makes/${make.id}`, { version: make.version, choices: { length: 600, fraction: 0.5 } });
+    expect(body.summary.figures['waist-radius']).toBeCloseTo(700 / Math.PI, 9);
+    expect(body.version).toBe(make.version + 1);
+  });
+
+  it('refuses a stale save with 409, hands over the newer state and keeps it', async () => {
+    const { make } = await aMake(server);
+    const first = await server.patch<MakeView>(`/api/makes/${make.id}`, { version: make.version, name: 'Slip for May' });
+    expect(first.status).toBe(200);
+    const late = await server.patch<ApiError & { current: MakeView }>(`/api/makes/${make.id}`, { version: make.version, name: 'Slip for June' });
+    expect(late.status).toBe(409);
+    expect(late.body.current.name).toBe('Slip for May');
+    expect(late.body.path).toBe(`/api/makes/${make.id}`);
+    expect((await server.get<MakeView>(`/api/makes/${make.id}`)).body.name).toBe('Slip for May');
+  });
+
+  it('lets exactly one of many saves of the same version through', async () => {
+    const { make } = await aMake(server);
+    const saves = await Promise.all(
+      Array.from({ length: 12 }, (_, i) => server.patch<MakeView>(`/api/makes/${make.id}`, { version: make.version, name: `Save ${i}` })),
+    );
+    expect(saves.filter(({ status }) => status === 200)).toHaveLength(1);
+    expect(saves.filter(({ status }) => status === 409)).toHaveLength(11);
+  });
+
+  it('keeps a wish that can’t be made and says so, instead of losing it', async () => {
+    const { make } = await aMake(server);
+    const { status, body } = await server.patch<MakeView>(`/api/makes/${make.id}`, {
+      version: make.version,
+      choices: { fraction: 4, seam: 40, length: 20 },
+    });
+    expect(status).toBe(200);
+    expect(body.choices['fraction']).toBe(4);
+    expect(body.summary.verdict).toBe('unmakeable');
+  });
+
+  it('of a person not yet measured says which measure is missing', async () => {
+    const person = (await server.post<{ id: string }>('/api/people', { name: 'Ode' })).body;
+    const { body } = await server.post<MakeView>('/api/makes', { name: 'Later', construction: 'circle-skirt', personId: person.id });
+    expect(body.summary.verdict).toBe('unmakeable');
+    expect(body.summary.says).toContain('waist-girth');
+  });
+
+  it('writes down what came out beside what was planned', async () => {
+    const { make } = await aMake(server);
+    const { status, body } = await server.post<LogView>(`/api/makes/${make.id}/log`, {
+      finishedOn: '2027-04-30',
+      verdict: 'love',
+      actuals: { 'hem-sweep': 4460 },
+      note: 'Swings.',
+    });
+    expect(status).toBe(201);
+    // geometry: waist 700 and 2 pi x 600 round the hem
+    expect(body.planned['hem-sweep']).toBeCloseTo(700 + 2 * Math.PI * 600, 6);
+    expect((await server.get<LogView[]>(`/api/makes/${make.id}/log`)).body).toHaveLength(1);
+    expect((await server.get<MakeView>(`/api/makes/${make.id}`)).body.finishedOn).toBe('2027-04-30');
+  });
+
+  it('put away is hidden, not gone', async () => {
+    const { make } = await aMake(server);
+    expect((await server.send('DELETE', `/api/makes/${make.id}`)).status).toBe(204);
+    expect((await server.get<MakeView[]>('/api/makes')).body.map(({ id }) => id)).not.toContain(make.id);
+    await server.post(`/api/makes/${make.id}/restore`, {});
+    expect((await server.get<MakeView[]>('/api/makes')).body.map(({ id }) => id)).toContain(make.id);
+  });
+});

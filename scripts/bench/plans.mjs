@@ -1,0 +1,84 @@
+// What a plan costs beside the bare arithmetic, and a preview beside an endpoint that only validates.
+import 'reflect-metadata';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Body, Controller, HttpCode, Module, Post, ValidationPipe } from '@nestjs/common';
+import { NestFactory } from '@nestjs/core';
+import { CONSTRUCTIONS, planFor } from '@arcus/core';
+import { PlanPreviewRequest } from '@arcus/contract';
+import { createApp } from '../../apps/server/dist/create-app.js';
+import { median, medianOf, table } from './median.mjs';
+
+const BODY = { 'waist-girth': 700, 'hip-girth': 960, 'waist-to-hip': 200, 'waist-to-knee': 580 };
+const noLay = () => ({ length: 1, utilisation: 0, placements: [] });
+
+/** The circle skirt as one would type it into a calculator. */
+function bareCircle(waist, length) {
+  const r = waist / (2 * Math.PI);
+  return [r, r - 15, r + length, r + length + 12, 2 * Math.PI * (r + length), waist + 25 + 30, 90];
+}
+
+export async function run() {
+  let sink = 0;
+  const bare = medianOf((i) => (sink += bareCircle(700 + (i % 50), 600)[4]));
+  const rows = [['construction', 'plan, ms', 'x bare arithmetic']];
+  for (const { id } of CONSTRUCTIONS) {
+    const time = medianOf((i) => planFor({ construction: id, body: { ...BODY, 'waist-girth': 700 + (i % 50) } }, noLay));
+    rows.push([id, time.toFixed(3), Math.round(time / bare)]);
+  }
+  table(`A plan, lay aside (bare arithmetic of a circle skirt: ${(bare * 1e6).toFixed(0)} ns)`, rows);
+  if (!Number.isFinite(sink)) throw new Error('the bare arithmetic gave nothing');
+  await throughput();
+}
+
+async function throughput() {
+  class Bare {
+    take(request) {
+      return { construction: request.construction };
+    }
+  }
+  Controller('bare')(Bare);
+  const method = Object.getOwnPropertyDescriptor(Bare.prototype, 'take');
+  Post()(Bare.prototype, 'take', method);
+  HttpCode(200)(Bare.prototype, 'take', method);
+  Body()(Bare.prototype, 'take', 0);
+  Reflect.defineMetadata('design:paramtypes', [PlanPreviewRequest], Bare.prototype, 'take');
+  class BareModule {}
+  Module({ controllers: [Bare] })(BareModule);
+  const bare = await NestFactory.create(BareModule, { logger: false });
+  bare.useGlobalPipes(new ValidationPipe({ whitelist: true, forbidNonWhitelisted: true, transform: true }));
+  const data = mkdtempSync(join(tmpdir(), 'arcus-bench-'));
+  const real = await createApp({ data, quiet: true });
+  await Promise.all([bare.listen(0, '127.0.0.1'), real.listen(0, '127.0.0.1')]);
+  const address = (app, path) => `http://127.0.0.1:${app.getHttpServer().address().port}${path}`;
+  const rates = { bare: [], real: [] };
+  for (let round = 0; round < 7; round++) {
+    rates.bare.push(await rate(address(bare, '/bare')));
+    rates.real.push(await rate(address(real, '/api/plans/preview')));
+  }
+  const [bareRate, realRate] = [median(rates.bare), median(rates.real)];
+  table('POST a circle skirt, answers a second', [
+    ['endpoint', 'a second', 'share'],
+    ['validates and answers', Math.round(bareRate), 1],
+    ['works out the plan with its lay', Math.round(realRate), (realRate / bareRate).toFixed(2)],
+  ]);
+  await Promise.all([bare.close(), real.close()]);
+  rmSync(data, { recursive: true, force: true });
+}
+
+async function rate(url, calls = 200) {
+  const body = JSON.stringify({ construction: 'circle-skirt', body: BODY });
+  const from = performance.now();
+  let left = calls;
+  await Promise.all(
+    Array.from({ length: 4 }, async () => {
+      while (left-- > 0) {
+        const answer = await fetch(url, { method: 'POST', headers: { 'content-type': 'application/json' }, body });
+        if (answer.status !== 200) throw new Error(`${url} answered ${answer.status}`);
+        await answer.arrayBuffer();
+      }
+    }),
+  );
+  return (calls * 1000) / (performance.now() - from);
+}

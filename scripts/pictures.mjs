@@ -1,0 +1,80 @@
+// npm run pictures [name ...]: one current picture of each main view, taken from the demo data by the built app.
+import { spawn } from 'node:child_process';
+import { mkdtempSync, mkdirSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { findChromium } from './chromium.mjs';
+import { build, install, root } from './prepare.mjs';
+
+const PORT = 4898;
+const base = `http://127.0.0.1:${PORT}`;
+const out = process.env.PICTURES ?? join(root, 'docs/screenshots');
+const phone = { width: 390, height: 844 };
+
+const make = (name, station) => async (page) => {
+  const makes = await (await fetch(`${base}/api/makes`)).json();
+  await page.goto(`${base}/makes/${makes.find((each) => each.name === name).id}/${station}`);
+};
+const to = (path) => (page) => page.goto(base + path);
+
+/** Which views, how to get there, and how large where it isn't a desk. */
+const VIEWS = {
+  today: { go: to('/') },
+  makes: { go: to('/makes') },
+  'new-make': { go: to('/makes/new') },
+  people: { go: to('/people') },
+  cupboard: { go: to('/cupboard') },
+  measure: { go: make('Concert skirt', 'measure') },
+  'shape-circle': { go: make('Concert skirt', 'shape') },
+  'cloth-circle': { go: make('Concert skirt', 'cloth') },
+  'chalk-circle': { go: make('Concert skirt', 'chalk') },
+  'chalk-phone': { go: make('Concert skirt', 'chalk'), size: phone },
+  sew: { go: make('Rehearsal skirt', 'sew') },
+  wear: { go: make('Ilka’s summer half-circle', 'wear') },
+  'shape-tiered': { go: make('Tiers for the encore', 'shape') },
+  'cloth-tiered': { go: make('Tiers for the encore', 'cloth') },
+  'shape-gored': { go: make('Trumpet skirt', 'shape') },
+  'cloth-gored': { go: make('Trumpet skirt', 'cloth') },
+};
+
+install();
+build();
+const wanted = process.argv.slice(2);
+const data = mkdtempSync(join(tmpdir(), 'arcus-pictures-'));
+mkdirSync(out, { recursive: true });
+const server = spawn(process.execPath, [join(root, 'apps/server/dist/main.js'), '--demo'], {
+  cwd: root,
+  stdio: 'ignore',
+  env: { ...process.env, PORT: String(PORT), ARCUS_DATA: data },
+});
+try {
+  for (let tries = 0; tries < 100; tries++) {
+    if (
+      await fetch(`${base}/api/health`).then(
+        (answer) => answer.ok,
+        () => false,
+      )
+    )
+      break;
+    await new Promise((later) => setTimeout(later, 100));
+  }
+  const browser = await chromium.launch({
+    executablePath: findChromium(),
+    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'],
+  });
+  for (const [name, { go, size = { width: 1280, height: 800 } }] of Object.entries(VIEWS)) {
+    if (wanted.length > 0 && !wanted.includes(name)) continue;
+    const page = await browser.newPage({ viewport: size });
+    await go(page);
+    await page.waitForLoadState('networkidle');
+    await page.waitForTimeout(1200);
+    await page.screenshot({ path: join(out, `${name}.png`) });
+    await page.close();
+  }
+  await browser.close();
+} finally {
+  server.kill('SIGTERM');
+  await new Promise((done) => server.on('exit', done));
+  rmSync(data, { recursive: true, force: true });
+}
