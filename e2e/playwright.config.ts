@@ -1,6 +1,5 @@
 import { defineConfig } from '@playwright/test';
-
-const PORT = 4899;
+import { EMPTY_PORT, PORT } from './ports.ts';
 
 export default defineConfig({
   testDir: '.',
@@ -20,13 +19,17 @@ export default defineConfig({
     trace: 'off',
     screenshot: 'only-on-failure',
   },
-  webServer: {
-    command: 'node e2e/fresh-server.mjs',
+  webServer: [server(PORT, '--demo'), server(EMPTY_PORT)],
+});
+
+function server(port: number, ...args: string[]) {
+  return {
+    command: ['node e2e/fresh-server.mjs', ...args].join(' '),
     cwd: '..',
-    url: `http://127.0.0.1:${PORT}/api/health`,
-    env: { PORT: String(PORT) },
+    url: `http://127.0.0.1:${port}/api/health`,
+    env: { PORT: String(port) },
     reuseExistingServer: false,
     timeout: 30_000,
-    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
-  },
-});
+    gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 5000 },
+  };
+}

@@ -22,5 +22,6 @@ export const median = (numbers) => [...numbers].sort((a, b) => a - b)[Math.floor
 export function table(title, rows) {
   console.log(`\n${title}`);
   const widths = rows[0].map((_, i) => Math.max(...rows.map((row) => String(row[i]).length)));
-  for (const row of rows) console.log(`  ${row.map((cell, i) => (i === 0 ? String(cell).padEnd(widths[i]) : String(cell).padStart(widths[i]))).join('   ')}`);
+  for (const row of rows)
+    console.log(`  ${row.map((cell, i) => (i === 0 ? String(cell).padEnd(widths[i]) : String(cell).padStart(widths[i]))).join('   ')}`);
 }

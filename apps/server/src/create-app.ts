@@ -5,6 +5,7 @@ import { ValidationPipe } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import compression from 'compression';
 import type { NextFunction, Request, Response } from 'express';
 import helmet from 'helmet';
 import { AppModule } from './app.module.ts';
@@ -53,6 +54,7 @@ export async function createApp({ data, web, quiet = false }: AppOptions): Promi
       strictTransportSecurity: false,
     }),
   );
+  app.use(compression());
   app.use(sameOrigin);
   app.useBodyParser('json', { limit: BODY_LIMIT });
   app.setGlobalPrefix('api');

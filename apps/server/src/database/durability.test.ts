@@ -18,7 +18,10 @@ afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 /** Starts the built server and waits until it says it is ready. */
 function start(data: string, port: number): Promise<ChildProcess> {
-  const server = spawn(process.execPath, [MAIN], { env: { ...process.env, ARCUS_DATA: data, PORT: String(port) }, stdio: ['ignore', 'pipe', 'inherit'] });
+  const server = spawn(process.execPath, [MAIN], {
+    env: { ...process.env, ARCUS_DATA: data, PORT: String(port) },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
   return new Promise((ready, failed) => {
     server.stdout.on('data', (said: Buffer) => String(said).includes('ready') && ready(server));
     server.on('exit', (code) => failed(new Error(`the server ended with ${code}`)));
@@ -30,7 +33,8 @@ const gone = (server: ChildProcess) => new Promise<number | null>((done) => serv
 describe('a server killed in the middle of writes', () => {
   beforeAll(() => {
     // the unit tests can run before anything was built
-    if (!existsSync(MAIN)) execFileSync('npx', ['--no-install', 'tsc', '-b', 'packages/core', 'packages/contract', 'demo', 'apps/server'], { stdio: 'inherit' });
+    if (!existsSync(MAIN))
+      execFileSync('npx', ['--no-install', 'tsc', '-b', 'packages/core', 'packages/contract', 'demo', 'apps/server'], { stdio: 'inherit' });
   }, 120_000);
 
   it(`has every acknowledged write and an intact file, ${ROUNDS} times over`, async () => {
@@ -106,8 +110,12 @@ describe('a data folder', () => {
     const server = await TestServer.start();
     const { make } = await aMake(server);
     const { orm } = server.app.get(Database);
-    await expect(orm.run(`INSERT INTO logs (make_id, finished_on, verdict, actuals, planned) VALUES ('nobody', '2027-01-01', 'love', '{}', '{}')`)).rejects.toThrow();
-    await expect(orm.run(`INSERT INTO logs (make_id, finished_on, verdict, actuals, planned) VALUES ('${make.id}', '2027-01-01', 'love', '{}', '{}')`)).resolves.toBeDefined();
+    await expect(
+      orm.run(`INSERT INTO logs (make_id, finished_on, verdict, actuals, planned) VALUES ('nobody', '2027-01-01', 'love', '{}', '{}')`),
+    ).rejects.toThrow();
+    await expect(
+      orm.run(`INSERT INTO logs (make_id, finished_on, verdict, actuals, planned) VALUES ('${make.id}', '2027-01-01', 'love', '{}', '{}')`),
+    ).resolves.toBeDefined();
     await server.stop();
   });
 });

@@ -8,7 +8,12 @@ export interface History<T> {
 }
 
 export type HistoryAction<T> =
-  { type: 'change'; to: T; about: string; at: number } | { type: 'undo' } | { type: 'redo' } | { type: 'replace'; to: T };
+  | { type: 'change'; to: T; about: string; at: number }
+  | { type: 'undo' }
+  | { type: 'redo' }
+  | { type: 'replace'; to: T }
+  /** What is no decision (moving on to the next station): it holds in every state, so that going back leaves it alone. */
+  | { type: 'settle'; patch: (state: T) => T };
 
 /** Changes of the same thing closer together than this are one step back, ms. */
 const ONE_MOVE = 900;
@@ -27,6 +32,8 @@ export function nextHistory<T>(history: History<T>, action: HistoryAction<T>): H
       return past.length === 0 ? history : { past: past.slice(0, -1), present: past[past.length - 1]!, future: [present, ...future] };
     case 'redo':
       return future.length === 0 ? history : { past: [...past, present], present: future[0]!, future: future.slice(1) };
+    case 'settle':
+      return { ...history, past: past.map(action.patch), present: action.patch(present), future: future.map(action.patch) };
     case 'replace':
       return { past: [], present: action.to, future: [] };
   }

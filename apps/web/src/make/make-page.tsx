@@ -22,14 +22,18 @@ import { StitchedLine } from './stitched-line.tsx';
 import { useMakeEditor } from './use-make-editor.ts';
 import { usePlan } from './use-plan.ts';
 
-const PAGES: Record<Station, React.LazyExoticComponent<() => ReactNode>> = {
-  measure: lazy(() => import('./stations/measure-station.tsx')),
-  shape: lazy(() => import('./stations/shape-station.tsx')),
-  cloth: lazy(() => import('./stations/cloth-station.tsx')),
-  chalk: lazy(() => import('./stations/chalk-station.tsx')),
-  sew: lazy(() => import('./stations/sew-station.tsx')),
-  wear: lazy(() => import('./stations/wear-station.tsx')),
+const LOAD: Record<Station, () => Promise<{ default: () => ReactNode }>> = {
+  measure: () => import('./stations/measure-station.tsx'),
+  shape: () => import('./stations/shape-station.tsx'),
+  cloth: () => import('./stations/cloth-station.tsx'),
+  chalk: () => import('./stations/chalk-station.tsx'),
+  sew: () => import('./stations/sew-station.tsx'),
+  wear: () => import('./stations/wear-station.tsx'),
 };
+const PAGES = Object.fromEntries(Object.entries(LOAD).map(([id, load]) => [id, lazy(load)])) as Record<
+  Station,
+  React.LazyExoticComponent<() => ReactNode>
+>;
 
 /** One make at one of its stations. */
 export default function MakePage() {
@@ -92,7 +96,7 @@ function Make({ make, station, people, cloths, elastics }: MakeProps) {
 }
 
 function MakeFrame({ station }: { station: Station }) {
-  const { make, draft, construction, person, cloth, plan, undo, redo, canUndo, canRedo, saveState, change } = useMakeState();
+  const { make, draft, construction, person, cloth, plan, undo, redo, canUndo, canRedo, saveState, settle } = useMakeState();
   const navigate = useNavigate();
   const [checksOpen, setChecksOpen] = useState(false);
   const go = useCallback(
@@ -104,9 +108,10 @@ function MakeFrame({ station }: { station: Station }) {
   // moving on sews the station one leaves; looking back unpicks nothing
   const forward = useCallback(() => {
     const next = neighbour(station, 1);
-    if (!passed(draft, station)) change({ done: [...draft.done, `station:${station}`], ...(next ? { station: next } : {}) }, `station:${station}`);
+    if (!passed(draft, station))
+      settle((state) => ({ ...state, done: [...new Set([...state.done, `station:${station}`])], station: next ?? state.station }));
     go(next);
-  }, [station, draft, change, go]);
+  }, [station, draft, settle, go]);
   useShortcut('next-station', forward);
   useShortcut(
     'previous-station',
@@ -115,10 +120,15 @@ function MakeFrame({ station }: { station: Station }) {
   useShortcut('undo', undo);
   useShortcut('redo', redo);
   useEffect(() => {
-    if (draft.station !== station && !passed(draft, station)) change({ station }, 'station');
+    if (draft.station !== station && !passed(draft, station)) settle((state) => ({ ...state, station }));
     // only when the station in the address changes
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [station]);
+  // the other stations come in the background, so that moving on waits for nothing
+  useEffect(() => {
+    const timer = setTimeout(() => Object.values(LOAD).forEach((load) => void load()), 400);
+    return () => clearTimeout(timer);
+  }, []);
   const Page = PAGES[station];
   const next = STATION_ORDER.find(({ id }) => id === neighbour(station, 1));
   return (

@@ -20,6 +20,8 @@ export interface MakeEditor {
   draft: MakeDraft;
   change(patch: Partial<MakeDraft>, about: string): void;
   choose(id: string, value: number | string | boolean | undefined): void;
+  /** Something that is no decision and that undo leaves alone. */
+  settle(patch: (draft: MakeDraft) => MakeDraft): void;
   undo(): void;
   redo(): void;
   canUndo: boolean;
@@ -97,25 +99,28 @@ export function useMakeEditor(make: MakeView): MakeEditor {
     },
     [draft, change],
   );
+  const settle = useCallback((patch: (state: MakeDraft) => MakeDraft) => act({ type: 'settle', patch }), []);
   const undo = useCallback(() => act({ type: 'undo' }), []);
   const redo = useCallback(() => act({ type: 'redo' }), []);
-  const settle = (theirs: MakeView, mine: boolean) => {
+  const resolve = (theirs: MakeView, mine: boolean) => {
     saved.current = draftOf(theirs);
     version.current = theirs.version;
     if (!mine) act({ type: 'replace', to: draftOf(theirs) });
     setSaveState({ kind: 'saved' });
     setTick((n) => n + 1);
   };
-  const onConflict = (mine: boolean) => () => saveState.kind === 'conflict' && settle(saveState.theirs, mine);
+  const onConflict = (mine: boolean) => () => saveState.kind === 'conflict' && resolve(saveState.theirs, mine);
   return {
     draft,
     change,
     choose,
+    settle,
     undo,
     redo,
     canUndo: history.past.length > 0,
     canRedo: history.future.length > 0,
-    saveState,
+    // between a change and its save nothing is saved yet, and the page says so
+    saveState: saveState.kind === 'saved' && changesBetween(saved.current, draft) ? { kind: 'saving' } : saveState,
     keepMine: onConflict(true),
     takeTheirs: onConflict(false),
   };

@@ -11,6 +11,9 @@ interface Props {
   notes?: ReactNode;
 }
 
+/** Beside a drawing this narrow, px, there is no room for notes. */
+const NARROW = 560;
+const NARROW_MARGINS: Margins = { left: 46, top: 42, right: 18, bottom: 30 };
 const MARGINS: Margins = { left: 56, top: 52, right: 40, bottom: 36 };
 
 /** The dark cutting table: a drawing to scale that fills its place. */
@@ -23,7 +26,8 @@ export function Board({ frame, margins = MARGINS, describe, children, notes }: P
     watch.observe(element);
     return () => watch.disconnect();
   }, []);
-  const view = viewOf(frame, size.width, size.height, margins);
+  const narrow = size.width < NARROW;
+  const view = viewOf(frame, size.width, size.height, narrow ? NARROW_MARGINS : margins);
   return (
     <div className="board" ref={host}>
       {size.width > 0 && (
@@ -41,7 +45,7 @@ export function Board({ frame, margins = MARGINS, describe, children, notes }: P
           {children(view, size)}
         </svg>
       )}
-      {notes}
+      {!narrow && notes}
     </div>
   );
 }

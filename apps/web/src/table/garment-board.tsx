@@ -38,7 +38,10 @@ export function GarmentBoard({ plan, view: garment, colour, name }: Props) {
         const cy = Math.max(waist - hem.drop * 0.5, ring + 20);
         return (
           <>
-            <path d={figurePath(figure, view)} fill="#20374d" stroke="#7f97ab" strokeWidth="1.5" />
+            <clipPath id="below-the-chin">
+              <rect x={0} y={view.y(figure.heights.shoulder + 52)} width="100%" height="100%" />
+            </clipPath>
+            <path d={figurePath(figure, view)} fill="#20374d" stroke="#7f97ab" strokeWidth="1.5" clipPath="url(#below-the-chin)" />
             <line x1={view.x(frame.minX)} x2={view.x(widest + 40)} y1={view.y(0)} y2={view.y(0)} stroke="#5d7489" strokeDasharray="2 6" />
             <path d={outline} fill={colour} stroke="#fff" strokeWidth="2.4" filter="url(#chalk)" />
             {folds.map((d, i) => (

@@ -57,15 +57,19 @@ function foldLines({ levels, folds }: Hanging, waist: number, view: View): strin
   for (let i = 1; i <= levels.length; i++) {
     if (i < levels.length && levels[i]!.drop !== levels[i - 1]!.drop) continue;
     const [top, bottom] = [levels[from]!, levels[i - 1]!];
-    if (bottom.drop > top.drop && bottom.foldRatio > 1.06) {
-      const gathered = top.foldRatio > 1.12;
+    const gathered = top.foldRatio > 1.12;
+    if (bottom.drop > top.drop && (gathered || bottom.foldRatio > 1.06)) {
+      // where the cloth spreads out flat below, the folds of the gathers die away on the way down
+      const end = bottom.foldRatio > 1.06 ? 1 : 0.7;
       for (let k = 1; k < 2 * seen; k++) {
         const share = Math.cos((Math.PI * k) / (2 * seen));
         const start = gathered ? 0 : 0.3 + 0.18 * (k % 3);
         const yTop = waist - (top.drop + (bottom.drop - top.drop) * start);
-        const halfTop = top.half + (bottom.half - top.half) * start;
+        const halfTop = halfBetween(levels.slice(from, i), start);
+        const halfEnd = halfBetween(levels.slice(from, i), end);
+        const yEnd = waist - (top.drop + (bottom.drop - top.drop) * end);
         lines.push(
-          `M${view.x(share * halfTop)} ${view.y(yTop)}L${view.x(share * bottom.half)} ${view.y(waist - bottom.drop - Math.sqrt(1 - share ** 2) * bottom.half * SAG * 0.8)}`,
+          `M${view.x(share * halfTop)} ${view.y(yTop)}L${view.x(share * halfEnd)} ${view.y(yEnd - Math.sqrt(1 - share ** 2) * halfEnd * SAG * 0.8 * end)}`,
         );
       }
       if (gathered) lines.push(...gathers(top.half, waist - top.drop, Math.min(70, (bottom.drop - top.drop) * 0.3), view));
@@ -73,6 +77,18 @@ function foldLines({ levels, folds }: Hanging, waist: number, view: View): strin
     from = i;
   }
   return lines;
+}
+
+/** Half the width a share of the way down, between the levels that are known. */
+function halfBetween(levels: Hanging['levels'], share: number): number {
+  const [top, bottom] = [levels[0]!, levels[levels.length - 1]!];
+  const drop = top.drop + (bottom.drop - top.drop) * share;
+  const below = Math.max(
+    1,
+    levels.findIndex((level) => level.drop >= drop - 1e-6),
+  );
+  const [a, b] = [levels[below - 1]!, levels[below]!];
+  return b.drop === a.drop ? b.half : a.half + ((b.half - a.half) * (drop - a.drop)) / (b.drop - a.drop);
 }
 
 /** Short strokes under a gathered seam. */

@@ -50,6 +50,7 @@ export const theme: ThemeConfig = {
       handleSize: 16,
       handleSizeHover: 18,
     },
+    Switch: { colorTextQuaternary: '#687683', colorTextTertiary: '#51606d' },
     Drawer: { paddingLG: 24 },
     Input: { activeShadow: '0 0 0 3px rgba(242, 200, 75, 0.55)' },
   },

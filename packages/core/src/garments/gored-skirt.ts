@@ -142,8 +142,8 @@ export const goredSkirt: Construction = {
       const out = goreHem.minus(flare).over(two);
       return sheet.put(id, label, 'nearest', fall.times(fall).plus(out.times(out)).sqrt().minus(fall));
     };
-    const riseFront = rise('hem-rise-front', 'Front corners lifted at the hem', flareFront);
-    const riseBack = rise('hem-rise-back', 'Back corners lifted at the hem', flareBack);
+    const riseFront = rise('hem-rise-front', 'Hem rise, front', flareFront);
+    const riseBack = rise('hem-rise-back', 'Hem rise, back', flareBack);
     const flareGirth = flareFront.plus(flareBack).times(half).named('flare-girth', 'Round where the flare starts', 'nearest');
     const narrowest = sheet.put('narrowest-girth', 'Narrowest girth below the waist', 'down', Quantity.smaller(total, flareGirth, sweep));
     sheet.put('finished-length', 'Finished length', 'nearest', length);

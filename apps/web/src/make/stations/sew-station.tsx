@@ -59,7 +59,7 @@ function StepInHand({ step, plan }: { step: Step; plan: Plan }) {
   if (foot) settings.push(['Foot', foot]);
   if (seam) settings.push(['Seam in all', formatLength(seam.value, units)]);
   return (
-    <div className="board step-in-hand" style={{ overflow: 'auto' }}>
+    <div className="board step-in-hand" style={{ overflow: 'auto' }} role="region" aria-label="The step in hand" tabIndex={0}>
       <div style={{ maxWidth: 680, padding: '34px 40px 80px' }} className="stack">
         <p className="board-kind">{step.kind === 'wait' ? 'A wait' : step.kind}</p>
         <h2 style={{ fontSize: 34 }}>{step.title}</h2>

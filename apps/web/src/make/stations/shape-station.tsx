@@ -3,7 +3,8 @@ import { ChoiceField } from '../../fields/choice-field.tsx';
 import { GarmentBoard } from '../../table/garment-board.tsx';
 import { useMakeState } from '../make-context.ts';
 import { ProblemPanel } from '../problem-panel.tsx';
-import type { Choice } from '@arcus/core';
+import { proposalsFor, type Choice } from '@arcus/core';
+import { useUnits } from '../../settings/units.tsx';
 
 /** Every decision on the left, the garment drawn from its numbers on the right. */
 export default function ShapeStation() {
@@ -40,7 +41,9 @@ export default function ShapeStation() {
 }
 
 function Choices({ of }: { of: readonly Choice[] }) {
-  const { draft, choose, plan } = useMakeState();
+  const { construction, draft, choose, plan } = useMakeState();
+  const { units } = useUnits();
+  const proposals = proposalsFor(construction, units);
   return (
     <div className="stack" style={{ gap: 16 }}>
       {of.map((choice) => (
@@ -49,9 +52,9 @@ function Choices({ of }: { of: readonly Choice[] }) {
           choice={choice}
           value={draft.choices[choice.id] ?? plan?.choices.get(choice.id) ?? choice.default}
           workedOut={plan?.quantities.find((each) => each.id === choice.id)?.value}
-          chosen={draft.choices[choice.id] !== undefined}
+          chosen={draft.choices[choice.id] !== undefined && draft.choices[choice.id] !== proposals[choice.id]}
           onChange={(value) => choose(choice.id, value)}
-          onReset={() => choose(choice.id, undefined)}
+          onReset={() => choose(choice.id, proposals[choice.id])}
         />
       ))}
     </div>

@@ -33,7 +33,7 @@ export default function WearStation() {
         </header>
         <LogForm />
       </div>
-      <div className="board" style={{ overflow: 'auto' }}>
+      <div className="board" style={{ overflow: 'auto' }} role="region" aria-label="What came out" tabIndex={0}>
         <div style={{ maxWidth: 760, padding: '34px 40px 80px' }} className="stack">
           {entries.length === 0 ? <TryOn /> : entries.map((entry) => <Entry key={entry.id} entry={entry} />).reverse()}
         </div>

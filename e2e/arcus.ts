@@ -1,0 +1,62 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+
+export interface Make {
+  id: string;
+  name: string;
+  version: number;
+  choices: Record<string, number | string | boolean>;
+  done: string[];
+}
+
+const json = async <T>(page: Page, method: 'get' | 'post' | 'patch', path: string, data?: object): Promise<T> => {
+  const answer = await page.request[method](path, data ? { data } : undefined);
+  expect(answer.ok(), await answer.text()).toBe(true);
+  return (await answer.json()) as T;
+};
+
+/** A make of the demo by its name. */
+export async function makeNamed(page: Page, name: string): Promise<Make> {
+  const makes = await json<Make[]>(page, 'get', '/api/makes');
+  return makes.find((each) => each.name === name)!;
+}
+
+export const makeAgain = (page: Page, { id }: Make) => json<Make>(page, 'get', `/api/makes/${id}`);
+
+/** Begins a make of a demo person and cloth by the names on the page, as a person would. */
+export async function begin(page: Page, { construction, person, cloth }: { construction: string; person: string; cloth?: string }): Promise<void> {
+  await page.goto('/makes/new');
+  await page.getByRole('radio', { name: new RegExp(`^${construction}`) }).click();
+  await choose(page, 'For', person);
+  if (cloth) await choose(page, 'Of', cloth);
+  await page.getByRole('button', { name: 'Start' }).click();
+  await expect(page.getByRole('heading', { name: /^(Shape|Measure)$/, level: 2 })).toBeVisible();
+}
+
+/** Picks from a drop-down list. */
+export async function choose(page: Page, label: string, option: string): Promise<void> {
+  await page.getByRole('combobox', { name: label, exact: true }).click();
+  await page.locator('.ant-select-item-option', { hasText: option }).first().click();
+}
+
+/** Types a length or a figure into the field of a choice. */
+export async function set(page: Page, choice: string, value: string): Promise<void> {
+  const field = page.locator(`[data-choice="${choice}"]`).locator('input').first();
+  await field.fill(value);
+  await field.press('Enter');
+}
+
+export const pick = (page: Page, choice: string, option: string) =>
+  page.locator(`[data-choice="${choice}"]`).getByRole('radio', { name: option, exact: true }).click();
+
+export const figure = (page: Page, id: string): Locator => page.locator(`[data-quantity="${id}"] strong`);
+
+export const saved = (page: Page) => expect(page.getByTestId('save-state')).toHaveText('All saved');
+
+/** Ticks everything on the page's list, top to bottom. */
+export async function tickAll(page: Page): Promise<void> {
+  const rows = page.locator('.ticks .tick-row');
+  for (let i = 0; i < (await rows.count()); i++) {
+    if ((await rows.nth(i).getAttribute('aria-pressed')) === 'false') await rows.nth(i).click();
+  }
+  await expect(page.locator('.ticks .tick-row[aria-pressed="false"]')).toHaveCount(0);
+}

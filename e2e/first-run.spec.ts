@@ -1,0 +1,27 @@
+import { expect, test } from '@playwright/test';
+import { figure, saved } from './arcus.ts';
+import { EMPTY_PORT } from './ports.ts';
+
+test.use({ baseURL: `http://127.0.0.1:${EMPTY_PORT}` });
+
+test('a newcomer gets from nothing to a lay for her own full-circle skirt, in inches, and a reload loses nothing', async ({ page }) => {
+  await page.goto('/');
+  await expect(page).toHaveURL(/welcome/);
+  await page.getByRole('radio', { name: /inches/i }).click();
+  await page.getByLabel('Who is it for?').fill('Wenke');
+  await page.getByRole('textbox', { name: /waist/i }).fill('28');
+  await page.getByRole('textbox', { name: /hip/i }).fill('38 1/2');
+  await page.keyboard.press('Tab');
+  await page.getByRole('button', { name: 'Draw my skirt' }).click();
+  await expect(page.getByRole('heading', { name: 'Shape', level: 2 })).toBeVisible();
+  // handbook 4: 28 in, full circle: 4.46 in; half an inch of allowance cut off inwards, rounded down to an eighth
+  await expect(figure(page, 'waist-radius-cut')).toHaveText('3 7/8 in');
+  await page.getByRole('button', { name: 'On to Cloth' }).click();
+  await expect(page.getByRole('img', { name: /The cloth, .* in wide/ })).toBeVisible();
+  await expect(figure(page, 'cloth-to-buy')).toHaveText(/yd/);
+  const bought = await figure(page, 'cloth-to-buy').textContent();
+  await saved(page);
+  await page.reload();
+  await expect(figure(page, 'cloth-to-buy')).toHaveText(bought!);
+  await expect(page.getByRole('heading', { name: 'My first circle skirt' })).toBeVisible();
+});
