@@ -1,12 +1,7 @@
 import { isForbidden, type Forbidden } from './no-fit.ts';
+import type { Put } from './put.ts';
+import type { Search } from './search.ts';
 import type { LayShape, NoFitStore } from './lay-shape.ts';
-
-/** A shape put down with its box corner at (x, y), mm. */
-export interface Put {
-  shape: LayShape;
-  x: number;
-  y: number;
-}
 
 /** Pieces may share this much at a touching edge, mm: without it exact neighbours never close. */
 const TOUCH = 1e-4;
@@ -96,29 +91,31 @@ function crossings(sides: Side[], found: (x: number, y: number) => void): void {
   }
 }
 
-/** Puts down shapes in the given order; of each piece's turns the one that ends lowest is taken. */
-export function layInOrder(order: ReadonlyArray<readonly LayShape[]>, width: number, store: NoFitStore, until = Infinity): Put[] | undefined {
+/** Puts down pieces in the given order; of each piece's turns the one that ends lowest is taken. Undefined where time runs out. */
+export function layInOrder(
+  items: ReadonlyArray<readonly LayShape[]>,
+  order: readonly number[],
+  width: number,
+  store: NoFitStore,
+  search: Search,
+): Put[] | undefined {
   const placed: Put[] = [];
-  for (const shapes of order) {
-    if (Date.now() > until) return undefined;
+  const out: Put[] = [];
+  for (const item of order) {
     let best: Put | undefined;
-    for (const shape of shapes) {
-      const place = lowestPlace(shape, placed, width, store);
-      const put = { shape, ...place };
+    for (const shape of items[item]!) {
+      if (search.over()) return undefined;
+      const put = { shape, ...lowestPlace(shape, placed, width, store) };
       if (!best || better(put, best)) best = put;
     }
     placed.push(best!);
+    out[item] = best!;
   }
-  return placed;
+  return out;
 }
 
 function better(a: Put, b: Put): boolean {
   const [topA, topB] = [a.y + a.shape.height, b.y + b.shape.height];
   if (Math.abs(topA - topB) > 1e-6) return topA < topB;
   return a.x + a.shape.width < b.x + b.shape.width - 1e-6;
-}
-
-/** Length of strip a lay takes, mm. */
-export function lengthOfLay(placed: readonly Put[]): number {
-  return placed.reduce((most, put) => Math.max(most, put.y + put.shape.height), 0);
 }

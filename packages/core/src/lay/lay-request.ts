@@ -12,10 +12,12 @@ export interface LayRequest {
   /** Usable width of the strip, mm. */
   width: number;
   pieces: readonly LayPiece[];
-  /** quick: a few orders, the same answer every time. thorough: goes on looking until `seconds` are over. */
+  /** quick: a fixed amount of work, the same answer every time. thorough: goes on looking until `seconds` are over. */
   effort?: 'quick' | 'thorough';
   /** Budget of a thorough lay, seconds. */
   seconds?: number;
+  /** Seconds without a gain after which a thorough lay ends early. */
+  idle?: number;
   /** Same seed, same search. */
   seed?: number;
 }

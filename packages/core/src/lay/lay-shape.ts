@@ -20,14 +20,17 @@ export interface LayShape {
   form: number;
 }
 
-/** More corners than this and the outline is simplified, always outwards. */
-const MANY_CORNERS = 48;
+/** More corners than this and bulging sides are simplified, always outwards. */
+const MANY_CORNERS = 40;
+
+/** Outlines that differ by less than this are one form, mm. */
+const ALIKE = 1e-4;
 
 /** The shapes of every piece in every permitted turn that fits the strip; turns that come out alike are kept once. */
 export function layShapes(pieces: readonly LayPiece[], width: number): LayShape[][] {
   const forms = new Map<string, number>();
   return pieces.map((piece, index) => {
-    const base = piece.outline.length > MANY_CORNERS ? simplifyOutward(piece.outline, MANY_CORNERS) : piece.outline;
+    const base = simplifyOutward(piece.outline, MANY_CORNERS);
     const exact = Math.abs(ringArea(piece.outline));
     const seen = new Set<number>();
     const shapes: LayShape[] = [];
@@ -38,7 +41,7 @@ export function layShapes(pieces: readonly LayPiece[], width: number): LayShape[
       const { maxX, maxY } = boundsOfPoints(moved);
       const key = [...moved]
         .sort((a, b) => a[0] - b[0] || a[1] - b[1])
-        .map(([x, y]) => `${x.toFixed(2)},${y.toFixed(2)}`)
+        .map(([x, y]) => `${Math.round(x / ALIKE)},${Math.round(y / ALIKE)}`)
         .join(' ');
       const form = forms.get(key) ?? forms.size;
       forms.set(key, form);
@@ -50,6 +53,9 @@ export function layShapes(pieces: readonly LayPiece[], width: number): LayShape[
   });
 }
 
+/** As many pairs as are remembered at once: hundreds of distinct pieces would fill the memory. */
+const MOST_PAIRS = 60_000;
+
 /** No-fit rings worked out once for each pair of forms. */
 export class NoFitStore {
   private readonly known = new Map<number, Forbidden[]>();
@@ -58,6 +64,7 @@ export class NoFitStore {
     const key = fixed.form * 65536 + moving.form;
     let rings = this.known.get(key);
     if (!rings) {
+      if (this.known.size >= MOST_PAIRS) this.known.clear();
       rings = noFit(fixed.parts, moving.parts);
       this.known.set(key, rings);
     }

@@ -4,6 +4,8 @@ import type { Point } from '../geometry/point.ts';
 export interface Forbidden {
   /** x0, y0, x1, y1, ... counter-clockwise. */
   ring: Float64Array;
+  /** One a side: inward normal and offset, so that nx x + ny y + c is how deep (x, y) lies inside that side, mm. */
+  sides: Float64Array;
   minX: number;
   minY: number;
   maxX: number;
@@ -54,6 +56,7 @@ function fromLowest(ring: readonly Point[]): Point[] {
 
 function boxed(points: readonly Point[]): Forbidden {
   const ring = new Float64Array(points.length * 2);
+  const sides: number[] = [];
   let [minX, minY, maxX, maxY] = [Infinity, Infinity, -Infinity, -Infinity];
   points.forEach(([x, y], i) => {
     ring[2 * i] = x;
@@ -62,18 +65,31 @@ function boxed(points: readonly Point[]): Forbidden {
     maxX = Math.max(maxX, x);
     minY = Math.min(minY, y);
     maxY = Math.max(maxY, y);
+    const [bx, by] = points[(i + 1) % points.length]!;
+    const long = Math.hypot(bx - x, by - y);
+    if (long < 1e-9) return;
+    const [nx, ny] = [-(by - y) / long, (bx - x) / long];
+    sides.push(nx, ny, -(nx * x + ny * y));
   });
-  return { ring, minX, minY, maxX, maxY };
+  return { ring, sides: Float64Array.from(sides), minX, minY, maxX, maxY };
+}
+
+/** How deep (x, y) lies inside the ring, mm; 0 outside and on the edge. */
+export function depthInside({ sides, minX, minY, maxX, maxY }: Forbidden, x: number, y: number): number {
+  if (x <= minX || x >= maxX || y <= minY || y >= maxY) return 0;
+  let depth = Infinity;
+  for (let i = 0; i < sides.length; i += 3) {
+    const inside = sides[i]! * x + sides[i + 1]! * y + sides[i + 2]!;
+    if (inside <= 0) return 0;
+    if (inside < depth) depth = inside;
+  }
+  return depth;
 }
 
 /** Whether (x, y) lies inside the ring by more than `tolerance` mm. */
-export function isForbidden({ ring, minX, minY, maxX, maxY }: Forbidden, x: number, y: number, tolerance: number): boolean {
+export function isForbidden(forbidden: Forbidden, x: number, y: number, tolerance: number): boolean {
+  const { sides, minX, minY, maxX, maxY } = forbidden;
   if (x <= minX + tolerance || x >= maxX - tolerance || y <= minY + tolerance || y >= maxY - tolerance) return false;
-  for (let i = 0; i < ring.length; i += 2) {
-    const j = i + 2 === ring.length ? 0 : i + 2;
-    const [ax, ay] = [ring[i]!, ring[i + 1]!];
-    const [ex, ey] = [ring[j]! - ax, ring[j + 1]! - ay];
-    if (ex * (y - ay) - ey * (x - ax) <= tolerance * Math.hypot(ex, ey)) return false;
-  }
+  for (let i = 0; i < sides.length; i += 3) if (sides[i]! * x + sides[i + 1]! * y + sides[i + 2]! <= tolerance) return false;
   return true;
 }

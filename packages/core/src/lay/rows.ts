@@ -1,17 +1,71 @@
-import type { Put } from './bottom-left.ts';
-import type { LayShape } from './lay-shape.ts';
+import type { LayShape, NoFitStore } from './lay-shape.ts';
+import { lengthOfLay, type Put } from './put.ts';
+import { firstFree } from './slide.ts';
 
-/** Boxes in rows across the strip, tallest first: what anyone would do without thinking, and the floor under every other lay. */
+/** Boxes in rows across the strip, tallest first: instant, and the floor under every other lay. */
 export function layInRows(order: ReadonlyArray<readonly LayShape[]>, width: number): Put[] {
-  const lowest = order.map((shapes) => shapes.reduce((best, each) => (each.height < best.height ? each : best)));
-  lowest.sort((a, b) => b.height - a.height || b.width - a.width);
+  const lowest = order.map((shapes, item) => ({ item, shape: shapes.reduce((best, each) => (each.height < best.height ? each : best)) }));
+  lowest.sort((a, b) => b.shape.height - a.shape.height || b.shape.width - a.shape.width);
   const placed: Put[] = [];
   let [x, y, rowHeight] = [0, 0, 0];
-  for (const shape of lowest) {
+  for (const { item, shape } of lowest) {
     if (x + shape.width > width + 1e-6) [x, y, rowHeight] = [0, y + rowHeight, 0];
-    placed.push({ shape, x, y });
+    placed[item] = { shape, x: Math.max(0, Math.min(x, width - shape.width)), y };
     x += shape.width;
     rowHeight = Math.max(rowHeight, shape.height);
   }
   return placed;
+}
+
+/**
+ * As one lays by hand: rows across the strip, pieces as close as they go, every other one head to tail where it may be turned, then
+ * every piece pushed up against the row before. The shortest of a few such lays.
+ */
+export function layHeadToTail(items: ReadonlyArray<readonly LayShape[]>, width: number, store: NoFitStore): Put[] {
+  const tall = (shapes: readonly LayShape[]) => Math.min(...shapes.map((shape) => shape.height));
+  const order = items.map((_, i) => i).sort((a, b) => tall(items[b]!) - tall(items[a]!));
+  let best: Put[] | undefined;
+  for (const [alternate, standing] of [
+    [true, false],
+    [false, false],
+    [true, true],
+  ] as const) {
+    const put = handRows(items, order, width, store, { alternate, standing });
+    if (!best || lengthOfLay(put) < lengthOfLay(best)) best = put;
+  }
+  return best!;
+}
+
+interface Hand {
+  /** Every other piece turned end for end. */
+  alternate: boolean;
+  /** Pieces with their longer side along the strip rather than across it. */
+  standing: boolean;
+}
+
+function handRows(items: ReadonlyArray<readonly LayShape[]>, order: readonly number[], width: number, store: NoFitStore, { alternate, standing }: Hand): Put[] {
+  const placed: Put[] = [];
+  const out: Put[] = [];
+  let row: Put[] = [];
+  let y = 0;
+  order.forEach((item, k) => {
+    const turns = [...items[item]!].sort((a, b) => (standing ? b.height - a.height : a.height - b.height));
+    const alike = turns.filter((shape) => Math.abs(shape.height - turns[0]!.height) < 1e-6);
+    const shape = alike[alternate ? k % alike.length : 0]!;
+    const after = row.length === 0 ? 0 : row[row.length - 1]!.x;
+    let x = firstFree(shape, row, 'x', y, after, store);
+    if (x + shape.width > width + 1e-6) {
+      y = lengthOfLay(row);
+      row = [];
+      x = 0;
+    }
+    const put = { shape, x: Math.max(0, Math.min(x, width - shape.width)), y };
+    row.push(put);
+    out[item] = put;
+  });
+  for (const put of [...out].sort((a, b) => a.y - b.y || a.x - b.x)) {
+    put.y = firstFree(put.shape, placed, 'y', put.x, 0, store);
+    placed.push(put);
+  }
+  return out;
 }

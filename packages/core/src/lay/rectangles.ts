@@ -1,0 +1,222 @@
+import type { Put } from './put.ts';
+import type { LayShape } from './lay-shape.ts';
+import type { Search } from './search.ts';
+
+/** Widths and heights closer than this fit each other, mm: touching pieces never close without it. */
+const FIT = 0.04;
+/** Steps of one descent before it starts again with other luck: many short ones, some long. */
+const PATIENCE = [120, 150, 300, 600];
+/** How far from flush two pieces may be and still be laid as if they fitted, mm: sets cut by hand fit nearly, not exactly. */
+const LOOSE = [FIT, 2, 4, 7, 12, 20];
+
+/** A flat stretch of the upper edge of what is laid so far. */
+interface Step {
+  x: number;
+  y: number;
+  width: number;
+}
+
+/** Pieces of one form: alike in every permitted turn, so that it does not matter which is taken. */
+interface Group {
+  shapes: LayShape[];
+  items: number[];
+}
+
+interface Option {
+  group: number;
+  shape: LayShape;
+  atRight: boolean;
+  score: number;
+}
+
+/** Whether every piece is a rectangle in every turn it may lie in. */
+export function allRectangles(items: ReadonlyArray<readonly LayShape[]>): boolean {
+  return items.every((shapes) => shapes.every(({ parts, width, height, area }) => parts.length === 1 && Math.abs(width * height - area) < 1e-6 * area));
+}
+
+/**
+ * Lays rectangles by filling the lowest gap with the piece that fits it best, again and again with other luck: each descent aims at a
+ * length and turns back when more is wasted than that length allows. Improves `search` until its time is over.
+ */
+export function searchRectangles(items: ReadonlyArray<readonly LayShape[]>, width: number, search: Search): void {
+  const groups = grouped(items);
+  const ways = groups.flatMap(({ shapes }, group) => shapes.map((shape) => ({ group, shape }))).sort((a, b) => a.shape.width - b.shape.width);
+  const area = items.reduce((sum, shapes) => sum + shapes[0]!.area, 0);
+  const task: Task = { groups, items, ways, width, area };
+  const floor = Math.max(area / width, ...items.map((shapes) => Math.min(...shapes.map((shape) => shape.height))));
+  const { random } = search;
+  for (let round = 0; !search.over(); round++) {
+    const best = search.length;
+    if (best <= floor * (1 + 1e-6) + FIT) return;
+    // the perfect length first and often; between, any length better than the best so far
+    const exact = round % 2 === 0;
+    const target = exact ? floor + FIT : floor + (best - floor) * (1 - 0.8 * random() ** 2);
+    const luck = round === 0 ? 0 : 0.05 + 0.6 * random();
+    const loose = exact ? FIT : pick(LOOSE, random);
+    const put = descend(task, { target: Math.min(target, best - 1e-3), luck, loose }, search);
+    if (put) search.offer(put);
+  }
+}
+
+function grouped(items: ReadonlyArray<readonly LayShape[]>): Group[] {
+  const groups = new Map<string, Group>();
+  items.forEach((shapes, item) => {
+    const distinct = shapes.filter((shape, i) => shapes.findIndex((each) => each.form === shape.form) === i);
+    const key = distinct
+      .map((shape) => shape.form)
+      .sort((a, b) => a - b)
+      .join();
+    const group = groups.get(key) ?? { shapes: distinct, items: [] };
+    group.items.push(item);
+    groups.set(key, group);
+  });
+  return [...groups.values()];
+}
+
+/** One way to lay a piece of a group. */
+interface Way {
+  group: number;
+  shape: LayShape;
+}
+
+interface Task {
+  groups: readonly Group[];
+  items: ReadonlyArray<readonly LayShape[]>;
+  /** Every group in every turn, narrowest first. */
+  ways: readonly Way[];
+  width: number;
+  area: number;
+}
+
+/** How one descent is tempered: the length it aims at, how much it leaves to luck, and how far from flush still counts as fitting, mm. */
+interface Temper {
+  target: number;
+  luck: number;
+  loose: number;
+}
+
+/** One descent; undefined where it ran out of patience. */
+function descend({ groups, items, ways, width, area }: Task, { target, luck, loose }: Temper, search: Search): Put[] | undefined {
+  const { random } = search;
+  const left = groups.map((group) => group.items.length);
+  const placed: Array<Way & { x: number; y: number }> = [];
+  const allowed = width * target - area;
+  if (allowed < -1e-6) return undefined;
+  const dear = Math.max(allowed, area * 0.004);
+  let patience = pick(PATIENCE, random);
+
+  /** How well a width is matched by another piece that is still to lay: 1 to a hair, 0 not at all. */
+  const matched = (spare: number, own: number): number => {
+    for (let i = firstAtLeast(ways, spare - loose); i < ways.length; i++) {
+      const { group, shape } = ways[i]!;
+      if (shape.width > spare + 1e-6) return 0;
+      if (left[group]! > (group === own ? 1 : 0)) return 1 - ((spare - shape.width) / (loose + 1e-9)) * 0.5;
+    }
+    return 0;
+  };
+  const narrowest = (own: number): number => ways.find(({ group }) => left[group]! > (group === own ? 1 : 0))?.shape.width ?? Infinity;
+  const flush = (difference: number) => (difference > loose ? 0 : 1 - (difference / (loose + 1e-9)) * 0.5);
+
+  const options = (steps: readonly Step[], gap: number): Option[] => {
+    const { y, width: room } = steps[gap]!;
+    const wallLeft = gap > 0 ? steps[gap - 1]!.y - y : Infinity;
+    const wallRight = gap + 1 < steps.length ? steps[gap + 1]!.y - y : Infinity;
+    const found: Option[] = [];
+    for (const { group, shape } of ways) {
+      const spare = room - shape.width;
+      if (spare < -1e-6) break;
+      if (left[group] === 0 || y + shape.height > target + 1e-6) continue;
+      const [atLeft, atRight] = [flush(Math.abs(shape.height - wallLeft)), flush(Math.abs(shape.height - wallRight))];
+      let score = (shape.width / room) * 0.5 + (shape.area / area) * 2;
+      if (spare <= loose) score += 4 * flush(spare) + 3 * Math.max(atLeft, atRight);
+      else {
+        score += 2 * Math.max(atLeft, atRight) + 2.5 * matched(spare, group);
+        if (spare < narrowest(group)) score -= (Math.min(shape.height, wallLeft, wallRight) * spare) / dear;
+      }
+      found.push({ group, shape, atRight: atRight > atLeft, score: score + luck * 3 * random() });
+    }
+    return found.sort((a, b) => b.score - a.score);
+  };
+
+  const descendFrom = (steps: readonly Step[], wasted: number): boolean => {
+    if (placed.length === items.length) return true;
+    if (patience-- <= 0 || search.over()) return false;
+    let gap = 0;
+    for (let i = 1; i < steps.length; i++) if (steps[i]!.y < steps[gap]!.y - 1e-9) gap = i;
+    const { x, y, width: room } = steps[gap]!;
+    const up = Math.min(gap > 0 ? steps[gap - 1]!.y : Infinity, gap + 1 < steps.length ? steps[gap + 1]!.y : Infinity);
+    const leave = (): boolean => {
+      // the gap is filled up to its lower neighbour and counts as waste
+      const waste = wasted + (up - y) * room;
+      return Number.isFinite(up) && waste <= allowed + 1e-6 && descendFrom(raised(steps, x, room, up), waste);
+    };
+    const nearlyFlush = up - y <= loose;
+    if (nearlyFlush && leave()) return true;
+    for (const { group, shape, atRight } of options(steps, gap).slice(0, 3)) {
+      if (patience <= 0) return false;
+      const at = atRight ? x + room - shape.width : x;
+      left[group]!--;
+      placed.push({ group, shape, x: at, y });
+      if (descendFrom(raised(steps, at, shape.width, y + shape.height), wasted)) return true;
+      placed.pop();
+      left[group]!++;
+    }
+    return !nearlyFlush && patience > 0 && leave();
+  };
+
+  if (!descendFrom([{ x: 0, y: 0, width }], 0)) return undefined;
+  const next = groups.map((group) => [...group.items]);
+  const out: Put[] = [];
+  for (const { group, shape, x, y } of placed) {
+    const item = next[group]!.pop()!;
+    out[item] = { shape: items[item]!.find((each) => each.form === shape.form)!, x: Math.max(0, Math.min(x, width - shape.width)), y };
+  }
+  return out;
+}
+
+function pick(list: readonly number[], random: () => number): number {
+  return list[Math.floor(list.length * random())]!;
+}
+
+/** Number of the first way at least this wide. */
+function firstAtLeast(ways: readonly Way[], width: number): number {
+  let [low, high] = [0, ways.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (ways[middle]!.shape.width < width) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
+/** The upper edge with one stretch of it raised to `y`; stretches of one height run together. */
+function raised(steps: readonly Step[], x: number, width: number, y: number): Step[] {
+  const out: Step[] = [];
+  const push = (step: Step) => {
+    if (step.width < 1e-9) return;
+    const last = out[out.length - 1];
+    if (last && Math.abs(last.y - step.y) < 1e-6) last.width += step.width;
+    else out.push(step);
+  };
+  const end = x + width;
+  let put = false;
+  for (const step of steps) {
+    const stop = step.x + step.width;
+    if (stop <= x + 1e-9 || step.x >= end - 1e-9) {
+      if (!put && step.x >= end - 1e-9) {
+        push({ x, y, width });
+        put = true;
+      }
+      push({ ...step });
+      continue;
+    }
+    if (step.x < x - 1e-9) push({ x: step.x, y: step.y, width: x - step.x });
+    if (!put) {
+      push({ x, y, width });
+      put = true;
+    }
+    if (stop > end + 1e-9) push({ x: end, y: step.y, width: stop - end });
+  }
+  if (!put) push({ x, y, width });
+  return out;
+}

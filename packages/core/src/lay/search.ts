@@ -1,0 +1,56 @@
+import { lengthOfLay, type Put } from './put.ts';
+import { randomFrom } from './random.ts';
+
+/** Less than this is no gain, mm. */
+const GAIN = 1e-6;
+
+/** The best lay so far, and how long there is to better it. */
+export class Search {
+  best: Put[];
+  length: number;
+  readonly random: () => number;
+  private readonly started = Date.now();
+  /** When the last gain was made, seconds since the start. */
+  private gained = 0;
+  private looked = 0;
+  private late = false;
+
+  /**
+   * `seconds`: the whole budget. `idle`: seconds without a gain after which more is not worth the wait. `steps`: looks at the clock after which a quick search ends, so that it gives the same answer on a
+   * slow machine as on a fast one. `better` hears of every improvement.
+   */
+  constructor(
+    start: Put[],
+    private readonly limit: { seconds: number; idle?: number; steps?: number },
+    seed = 1,
+    private readonly better?: (best: readonly Put[]) => void,
+  ) {
+    this.best = start;
+    this.length = lengthOfLay(start);
+    this.random = randomFrom(seed);
+  }
+
+  /** Whether to stop now. Cheap enough to ask in every inner loop. */
+  over(): boolean {
+    this.looked++;
+    if (this.limit.steps !== undefined) return this.looked > this.limit.steps;
+    if ((this.looked & 15) === 0 && !this.late) this.late = this.elapsed() >= Math.min(this.limit.seconds, this.gained + (this.limit.idle ?? Infinity));
+    return this.late;
+  }
+
+  /** Seconds since the start. */
+  elapsed(): number {
+    return (Date.now() - this.started) / 1000;
+  }
+
+  /** Takes a lay that is shorter than the best. The caller vouches that nothing overlaps. */
+  offer(put: Put[]): boolean {
+    const length = lengthOfLay(put);
+    if (length >= this.length - GAIN) return false;
+    this.best = put;
+    this.length = length;
+    this.gained = this.elapsed();
+    this.better?.(put);
+    return true;
+  }
+}
