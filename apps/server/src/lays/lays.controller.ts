@@ -1,5 +1,7 @@
-import { Body, Controller, HttpCode, Post } from '@nestjs/common';
+import { Body, Controller, HttpCode, Post, Res } from '@nestjs/common';
 import { LayPreviewRequest } from '@arcus/contract';
+import type { Lay } from '@arcus/core';
+import type { Response } from 'express';
 import { LaysService } from './lays.service.ts';
 
 @Controller('lays')
@@ -8,7 +10,14 @@ export class LaysController {
 
   @Post('preview')
   @HttpCode(200)
-  preview(@Body() request: LayPreviewRequest) {
-    return this.lays.preview(request);
+  preview(@Body() request: LayPreviewRequest, @Res({ passthrough: true }) response: Response): Promise<Lay> {
+    return this.lays.preview(request, whileWanted(response));
   }
+}
+
+/** Aborts when whoever asked has gone. */
+function whileWanted(response: Response): AbortSignal {
+  const gone = new AbortController();
+  response.on('close', () => gone.abort());
+  return gone.signal;
 }

@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common';
-import { BadInput, layPieces, ringArea, ringFault, Unmakeable, type Lay, type LayPiece, type Point } from '@arcus/core';
+import { BadInput, ringArea, ringFault, Unmakeable, type Lay, type LayPiece, type Point } from '@arcus/core';
 import { LAY_LIMITS, type LayPieceRequest, type LayPreviewRequest } from '@arcus/contract';
+import { LayPool } from './lay-pool.ts';
 
 /** No piece of cloth reaches further than this, mm. */
 const FURTHEST = 1_000_000;
@@ -8,12 +9,14 @@ const FURTHEST = 1_000_000;
 /** Lays any shapes on a strip. */
 @Injectable()
 export class LaysService {
-  preview({ width, pieces, effort, seconds, seed }: LayPreviewRequest): Lay {
+  constructor(private readonly pool: LayPool) {}
+
+  preview({ width, pieces, effort, seconds, seed }: LayPreviewRequest, signal?: AbortSignal): Promise<Lay> {
     const shapes = pieces.map(toLayPiece);
     assertDistinct(shapes);
     const copies = shapes.reduce((sum, piece) => sum + piece.copies, 0);
     if (copies > LAY_LIMITS.copies) throw new BadInput('pieces', `must be at most ${LAY_LIMITS.copies} copies in all, not ${copies}`);
-    return layPieces({ width, pieces: shapes, effort: effort ?? 'quick', seconds: seconds ?? undefined, seed: seed ?? undefined });
+    return this.pool.lay({ width, pieces: shapes, effort: effort ?? 'quick', seconds: seconds ?? undefined, seed: seed ?? undefined }, signal);
   }
 }
 

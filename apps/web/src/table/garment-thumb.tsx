@@ -15,12 +15,17 @@ export function GarmentThumb({ plan, colour }: { plan: Plan; colour: string }) {
   const widest = Math.max(halfWidth(hip), ...hanging.levels.map((level) => level.half));
   const hem = hanging.levels[hanging.levels.length - 1]!.drop;
   const waist = figure.heights.waist;
-  const view = viewOf({ minX: -widest, maxX: widest, minY: waist - Math.max(hem + (garment.corners ?? 0), 500) - 60, maxY: waist + 220 }, SIZE.width, SIZE.height, {
-    left: 6,
-    right: 6,
-    top: 6,
-    bottom: 6,
-  });
+  const view = viewOf(
+    { minX: -widest, maxX: widest, minY: waist - Math.max(hem + (garment.corners ?? 0), 500) - 60, maxY: waist + 220 },
+    SIZE.width,
+    SIZE.height,
+    {
+      left: 6,
+      right: 6,
+      top: 6,
+      bottom: 6,
+    },
+  );
   const { outline, folds, seams, band } = skirtPaths(garment, hanging, waist, view);
   return (
     <svg {...SIZE} viewBox={`0 0 ${SIZE.width} ${SIZE.height}`} aria-hidden="true" className="thumb">

@@ -1,5 +1,6 @@
 import { isForbidden, type Forbidden } from './no-fit.ts';
 import type { Put } from './put.ts';
+import type { Locked } from './rows.ts';
 import type { Search } from './search.ts';
 import type { LayShape, NoFitStore } from './lay-shape.ts';
 
@@ -98,10 +99,13 @@ export function layInOrder(
   width: number,
   store: NoFitStore,
   search: Search,
+  locked: Locked,
 ): Put[] | undefined {
-  const placed: Put[] = [];
+  const placed: Put[] = [...locked.values()];
   const out: Put[] = [];
+  locked.forEach((put, item) => (out[item] = put));
   for (const item of order) {
+    if (locked.has(item)) continue;
     let best: Put | undefined;
     for (const shape of items[item]!) {
       if (search.over()) return undefined;

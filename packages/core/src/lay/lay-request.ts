@@ -18,6 +18,10 @@ export interface LayRequest {
   seconds?: number;
   /** Seconds without a gain after which a thorough lay ends early. */
   idle?: number;
+  /** Room kept between pieces for the blade, mm; 0 where left out. */
+  gap?: number;
+  /** Pieces that stay where the person put them; the rest is laid around them. */
+  locked?: readonly Placement[];
   /** Same seed, same search. */
   seed?: number;
 }

@@ -26,9 +26,11 @@ const MANY_CORNERS = 40;
 /** Outlines that differ by less than this are one form, mm. */
 const ALIKE = 1e-4;
 
+/** Numbers of the distinct forms met so far, by their outline. */
+export type Forms = Map<string, number>;
+
 /** The shapes of every piece in every permitted turn that fits the strip; turns that come out alike are kept once. */
-export function layShapes(pieces: readonly LayPiece[], width: number): LayShape[][] {
-  const forms = new Map<string, number>();
+export function layShapes(pieces: readonly LayPiece[], width: number, forms: Forms = new Map()): LayShape[][] {
   return pieces.map((piece, index) => {
     const base = simplifyOutward(piece.outline, MANY_CORNERS);
     const exact = Math.abs(ringArea(piece.outline));
@@ -60,12 +62,15 @@ const MOST_PAIRS = 60_000;
 export class NoFitStore {
   private readonly known = new Map<number, Forbidden[]>();
 
+  /** `gap`: mm kept free between two pieces. */
+  constructor(readonly gap = 0) {}
+
   of(fixed: LayShape, moving: LayShape): Forbidden[] {
     const key = fixed.form * 65536 + moving.form;
     let rings = this.known.get(key);
     if (!rings) {
       if (this.known.size >= MOST_PAIRS) this.known.clear();
-      rings = noFit(fixed.parts, moving.parts);
+      rings = noFit(fixed.parts, moving.parts, this.gap);
       this.known.set(key, rings);
     }
     return rings;

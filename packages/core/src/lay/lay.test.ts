@@ -4,6 +4,7 @@ import { Unmakeable } from '../errors/unmakeable.ts';
 import { turned } from '../geometry/point.ts';
 import { planFor } from '../plan/plan.ts';
 import { box, cutRectangles, dissection, gores, sectors } from '../testing/lay-sets.ts';
+import { HandLay } from './by-hand.ts';
 import { layPieces, layRows } from './lay.ts';
 import type { Lay, LayPiece, LayRequest } from './lay-request.ts';
 
@@ -62,7 +63,15 @@ describe('every lay', () => {
 
   it('of every skirt in the catalogue fits its cloth, one-way or not', () => {
     const body = { 'waist-girth': 720, 'hip-girth': 980, 'waist-to-hip': 200, 'waist-to-knee': 590 };
-    for (const construction of ['circle-skirt', 'gathered-skirt', 'tiered-skirt', 'gored-skirt', 'handkerchief-skirt', 'knit-tube-skirt', 'child-tube-skirt']) {
+    for (const construction of [
+      'circle-skirt',
+      'gathered-skirt',
+      'tiered-skirt',
+      'gored-skirt',
+      'handkerchief-skirt',
+      'knit-tube-skirt',
+      'child-tube-skirt',
+    ]) {
       for (const oneWay of [false, true]) {
         planFor({ construction, body, cloth: { width: 1400, oneWay } }, (request) => {
           const found = layPieces(request);
@@ -84,18 +93,71 @@ describe('every lay', () => {
   });
 });
 
+describe('what the person holds on to', () => {
+  it('stays where it was put; the rest lies around it', () => {
+    const pieces = [gores(5, 2), { id: 'band', outline: box(700, 90), copies: 1, turns: [0, 90] }];
+    const locked = [
+      { piece: 'gore', copy: 2, turn: 180, x: 700, y: 1000 },
+      { piece: 'band', copy: 0, turn: 90, x: 1100, y: 20 },
+    ];
+    for (const rest of [{}, thorough(0.4)]) {
+      const found = lay(1400, pieces, { ...rest, locked });
+      for (const each of locked) {
+        const kept = found.placements.find(({ piece, copy }) => piece === each.piece && copy === each.copy)!;
+        expect(kept.turn).toBe(each.turn);
+        expect(kept.x).toBeCloseTo(each.x, 6);
+        expect(kept.y).toBeCloseTo(each.y, 6);
+      }
+    }
+    expect(() => layPieces({ width: 1400, pieces, locked: [{ piece: 'sleeve', copy: 0, turn: 0, x: 0, y: 0 }] })).toThrow(/locked/);
+  });
+
+  it('keeps the blade gap between pieces', () => {
+    const found = lay(1000, [{ id: 'a', outline: box(300, 400), copies: 6, turns: [0] }], { gap: 5 });
+    found.placements.forEach((a, i) =>
+      found.placements
+        .slice(0, i)
+        .forEach((b) => expect(Math.max(Math.abs(a.x - b.x) - 300, Math.abs(a.y - b.y) - 400)).toBeGreaterThanOrEqual(5 - 1e-3)),
+    );
+  });
+});
+
+describe('laying by hand', () => {
+  const pieces = [{ id: 'a', outline: box(300, 400), copies: 3, turns: [0, 90] }];
+  const at = (copy: number, x: number, y: number, turn = 0) => ({ piece: 'a', copy, turn, x, y });
+  const hand = new HandLay(1000, pieces);
+
+  it('names what lies on another piece and what lies off the cloth', () => {
+    const faults = hand.faults([at(0, 0, 0), at(1, 299, 0), at(2, 800, 500)]);
+    expect([...faults.overlapping].sort()).toEqual([0, 1]);
+    expect([...faults.outside]).toEqual([2]);
+    expect(hand.faults([at(0, 0, 0), at(1, 300, 0), at(2, 1000, 0, 90)]).overlapping.size).toBe(0);
+  });
+
+  it('draws a piece to its neighbour and to the selvedge, and pushes it off what it overlaps a little', () => {
+    expect(hand.snapped([at(0, 0, 0), at(1, 308, 6)], 1, 12)).toMatchObject({ x: expect.closeTo(300, 2), y: expect.closeTo(0, 2) });
+    expect(hand.snapped([at(0, 0, 0), at(1, 292, 3)], 1, 12).x).toBeCloseTo(300, 2);
+    expect(hand.snapped([at(0, 0, 0), at(1, 695, 500)], 1, 12).x).toBe(700);
+    expect(hand.snapped([at(0, 0, 0), at(1, 100, 100)], 1, 12)).toMatchObject({ x: 100, y: 100 });
+  });
+});
+
 describe('how close the pieces lie (lengths known because the pieces were cut from that rectangle)', () => {
   it.each([8, 16, 28, 40])('%i rectangles cut from one: at most 1.005 of it in a second', (count) => {
-    for (const seed of [1, 2, 3]) expect(lay(1400, cutRectangles(count, 1400, 2000, seed * 7 + count), thorough(1)).length).toBeLessThanOrEqual(2000 * 1.005);
+    for (const seed of [1, 2, 3])
+      expect(lay(1400, cutRectangles(count, 1400, 2000, seed * 7 + count), thorough(1)).length).toBeLessThanOrEqual(2000 * 1.005);
   });
 
   it('rectangles up to 6 mm short of fitting: 1.05 in the middle of five sets, in a second each', () => {
-    const found = [1, 2, 3, 4, 5].map((seed) => lay(1400, cutRectangles(30, 1400, 2000, seed * 13, 6), thorough(1)).length / 2000).sort((a, b) => a - b);
+    const found = [1, 2, 3, 4, 5]
+      .map((seed) => lay(1400, cutRectangles(30, 1400, 2000, seed * 13, 6), thorough(1)).length / 2000)
+      .sort((a, b) => a - b);
     expect(found[2]!).toBeLessThanOrEqual(1.05);
   });
 
   it.each([6, 10, 16])('%i convex pieces of a dissection: at most 1.005', (count) => {
-    for (const seed of [1, 2, 3, 4]) expect(lay(1200, dissection(count, 1200, 1500, seed * 11 + count), thorough(1)).length).toBeLessThanOrEqual(1500 * 1.005);
+    for (const seed of [1, 2, 3, 4])
+      expect(lay(1200, dissection(count, 1200, 1500, seed * 11 + count), thorough(1)).length).toBeLessThanOrEqual(1500 * 1.005);
   });
 
   it('gores head to tail: never longer than rows laid by hand', () => {
@@ -119,7 +181,10 @@ describe('how close the pieces lie (lengths known because the pieces were cut fr
 
 describe('time is a budget', () => {
   it('kept to within a tenth, also for 200 pieces', () => {
-    for (const pieces of [[gores(200, 3)], [gores(70, 1), sectors(30, 90, 300, 180), ...cutRectangles(60, 900, 4000, 5), gores(40, 8)].map((each, i) => ({ ...each, id: `p${i}` }))]) {
+    for (const pieces of [
+      [gores(200, 3)],
+      [gores(70, 1), sectors(30, 90, 300, 180), ...cutRectangles(60, 900, 4000, 5), gores(40, 8)].map((each, i) => ({ ...each, id: `p${i}` })),
+    ]) {
       const from = Date.now();
       lay(1400, pieces, thorough(1.5));
       // the check of the lay takes its own time: what is measured is the search

@@ -4,16 +4,16 @@ import { turned } from '../geometry/point.ts';
 import { layInOrder } from './bottom-left.ts';
 import { solveJigsaw } from './jigsaw.ts';
 import type { Lay, LayPiece, LayRequest, Placement } from './lay-request.ts';
-import { layShapes, NoFitStore, type LayShape } from './lay-shape.ts';
+import { layShapes, NoFitStore, type Forms, type LayShape } from './lay-shape.ts';
 import type { Put } from './put.ts';
 import { allRectangles, searchRectangles } from './rectangles.ts';
-import { layHeadToTail, layInRows } from './rows.ts';
+import { layHeadToTail, layInRows, type Locked } from './rows.ts';
 import { Search } from './search.ts';
 import { shorten, untangle, type Strip } from './untangle.ts';
 
 /** Looks a quick lay takes, by what it lays: they bound its work whatever the machine, and so its answer is always the same. */
 const QUICK_RECTANGLES = 2500;
-const QUICK_SHAPES = 220;
+const QUICK_SHAPES = { least: 24, most: 240, work: 2400 };
 /** Seconds of a thorough lay where none are given. */
 const THOROUGH = 3;
 /** Placing one piece after the other costs more than it gives beyond this many pieces, or this many convex parts in all. */
@@ -33,28 +33,52 @@ export type OnBetter = (lay: Lay) => void;
 export function layPieces(request: LayRequest, onBetter?: OnBetter): Lay {
   const { width, pieces } = request;
   if (pieces.length === 0) return { length: 0, utilisation: 0, placements: [] };
-  const items = itemsOf(request);
-  const store = new NoFitStore();
-  const rectangles = allRectangles(items);
+  const { gap = 0 } = request;
+  const forms: Forms = new Map();
+  const items = itemsOf(request, forms);
+  const locked = lockedOf(request, items, forms);
+  const store = new NoFitStore(gap);
+  const rectangles = locked.size === 0 && gap === 0 && allRectangles(items);
   const limit =
-    request.effort === 'thorough' ? { seconds: request.seconds ?? THOROUGH, idle: request.idle } : { seconds: Infinity, steps: rectangles ? QUICK_RECTANGLES : QUICK_SHAPES };
-  const search = new Search(layInRows(items, width), limit, request.seed, onBetter && ((put) => onBetter(report(request, put))));
-  search.offer(layHeadToTail(items, width, store));
+    request.effort === 'thorough'
+      ? { seconds: request.seconds ?? THOROUGH, idle: request.idle }
+      : { seconds: Infinity, steps: rectangles ? QUICK_RECTANGLES : quickSteps(items) };
+  const search = new Search(layInRows(items, width, locked, gap), limit, request.seed, onBetter && ((put) => onBetter(report(request, put))));
+  search.offer(layHeadToTail(items, width, store, locked));
   if (rectangles) searchRectangles(items, width, search);
-  else searchShapes({ items, width, store, search });
+  else searchShapes({ items, width, store, search, locked });
   return report(request, search.best);
 }
 
 /** The row lay alone: instant, and never better than it looks. Throws as layPieces. */
 export function layRows(request: LayRequest): Lay {
-  return report(request, layInRows(itemsOf(request), request.width));
+  const forms: Forms = new Map();
+  const items = itemsOf(request, forms);
+  return report(request, layInRows(items, request.width, lockedOf(request, items, forms), request.gap));
 }
 
 /** Every copy with the forms it may take. */
-function itemsOf({ width, pieces }: LayRequest): LayShape[][] {
-  const shapes = layShapes(pieces, width);
+function itemsOf({ width, pieces }: LayRequest, forms: Forms): LayShape[][] {
+  const shapes = layShapes(pieces, width, forms);
   shapes.forEach((turns, i) => assertFits(pieces[i]!, turns, width));
   return pieces.flatMap((piece, i) => Array.from({ length: piece.copies }, () => shapes[i]!));
+}
+
+/** The locked pieces by their number. Throws Unmakeable where one isn't among the pieces or lies outside the strip. */
+function lockedOf({ pieces, width, locked = [] }: LayRequest, items: ReadonlyArray<readonly LayShape[]>, forms: Forms): Locked {
+  const found = new Map<number, Put>();
+  for (const { piece, copy, turn, x, y } of locked) {
+    const index = pieces.findIndex((each) => each.id === piece);
+    const item = items.findIndex((shapes) => shapes[0]!.piece === index) + copy;
+    const known = index >= 0 && items[item]?.[0]?.piece === index;
+    // turns that come out alike are kept once: the one it was put down in may be another
+    const shape = known ? layShapes([{ ...pieces[index]!, turns: [turn] }], width, forms)[0]![0] : undefined;
+    if (!shape) throw new Unmakeable('locked', `“${piece}”, copy ${copy}, turned ${turn}, is not among the pieces`);
+    const put = { shape: { ...shape, piece: index }, x: x - shape.shift[0], y: y - shape.shift[1] };
+    if (put.x < -0.01 || put.y < -0.01 || put.x + shape.width > width + 0.01) throw new Unmakeable('locked', `“${piece}” lies outside the cloth`);
+    found.set(item, put);
+  }
+  return found;
 }
 
 function assertFits(piece: LayPiece, turns: readonly LayShape[], width: number): void {
@@ -66,13 +90,19 @@ function assertFits(piece: LayPiece, turns: readonly LayShape[], width: number):
   );
 }
 
+/** Fewer looks where each costs more: the convex parts of two pieces are held against each other one by one. */
+function quickSteps(items: ReadonlyArray<readonly LayShape[]>): number {
+  const cost = items.reduce((sum, shapes) => sum + shapes[0]!.parts.length ** 2, 0);
+  return Math.round(Math.min(QUICK_SHAPES.most, Math.max(QUICK_SHAPES.least, QUICK_SHAPES.work / cost)));
+}
+
 function searchShapes(strip: Strip): void {
-  const { items, width, store, search } = strip;
-  const jigsaw = solveJigsaw(items, width, store, search);
+  const { items, width, store, search, locked } = strip;
+  const jigsaw = locked.size === 0 && store.gap === 0 ? solveJigsaw(items, width, store, search) : undefined;
   // a jigsaw leaves nothing uncovered: it can't be bettered
   if (jigsaw) return void search.offer(jigsaw);
   const few = items.length <= MANY_PIECES && items.reduce((sum, shapes) => sum + shapes[0]!.parts.length, 0) <= MANY_PARTS;
-  const inOrder = (order: number[]) => few && layInOrder(items, order, width, store, search);
+  const inOrder = (order: number[]) => few && layInOrder(items, order, width, store, search, locked);
   const largestFirst = items.map((_, i) => i).sort((a, b) => items[b]![0]!.area - items[a]![0]!.area);
   const first = inOrder(largestFirst);
   if (first) search.offer(first);
@@ -94,23 +124,26 @@ function startAfresh(strip: Strip, start: readonly Put[]): void {
 }
 
 /** The best lay with a few of its pieces thrown somewhere else. */
-function disturbed({ items, width, search }: Strip): Put[] {
+function disturbed({ items, width, search, locked }: Strip): Put[] {
   const { random } = search;
   const put = search.best.map((each) => ({ ...each }));
   const moves = 1 + Math.floor(random() * Math.min(4, items.length));
   for (let k = 0; k < moves; k++) {
     const [i, j] = [Math.floor(random() * put.length), Math.floor(random() * put.length)];
+    if (locked.has(i) || locked.has(j)) continue;
     [put[i]!.x, put[j]!.x] = [put[j]!.x, put[i]!.x];
     [put[i]!.y, put[j]!.y] = [put[j]!.y, put[i]!.y];
     put[i]!.shape = pick(items[i]!, random);
   }
-  return put.map((each) => ({ ...each, x: Math.min(each.x, width - each.shape.width) }));
+  return put.map((each, i) => locked.get(i) ?? { ...each, x: Math.min(each.x, width - each.shape.width) });
 }
 
 /** Every piece anywhere, turned at random. */
-function scattered({ items, width, search }: Strip): Put[] {
+function scattered({ items, width, search, locked }: Strip): Put[] {
   const { random } = search;
-  return items.map((shapes) => {
+  return items.map((shapes, i) => {
+    const fixed = locked.get(i);
+    if (fixed) return fixed;
     const shape = pick(shapes, random);
     return { shape, x: random() * (width - shape.width), y: random() * Math.max(0, search.length - shape.height) };
   });

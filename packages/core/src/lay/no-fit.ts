@@ -14,14 +14,33 @@ export interface Forbidden {
 
 /**
  * Where the reference point of `moving` may not be while `fixed` stands at the origin: one convex ring for each pair of convex
- * parts (edges merged by direction, linear in the corners). Touching is allowed: only the inside is forbidden.
+ * parts (edges merged by direction, linear in the corners). Touching is allowed: only the inside is forbidden. `gap` mm are kept
+ * free between the two.
  */
-export function noFit(fixed: readonly Point[][], moving: readonly Point[][]): Forbidden[] {
+export function noFit(fixed: readonly Point[][], moving: readonly Point[][], gap = 0): Forbidden[] {
   const rings: Forbidden[] = [];
   for (const a of fixed) {
-    for (const b of moving) rings.push(boxed(minkowskiDifference(a, b)));
+    for (const b of moving) rings.push(boxed(widened(minkowskiDifference(a, b), gap)));
   }
   return rings;
+}
+
+/** A convex ring with every side moved out by `gap`, corners mitred. */
+function widened(ring: Point[], gap: number): Point[] {
+  if (gap === 0) return ring;
+  const sides = ring
+    .map(([x, y], i): [number, number, number] => {
+      const [bx, by] = ring[(i + 1) % ring.length]!;
+      const long = Math.hypot(bx - x, by - y);
+      const [nx, ny] = [(by - y) / long, -(bx - x) / long];
+      return [nx, ny, nx * x + ny * y + gap];
+    })
+    .filter(([nx]) => Number.isFinite(nx));
+  return sides.flatMap(([ax, ay, a], i): Point[] => {
+    const [bx, by, b] = sides[(i + 1) % sides.length]!;
+    const turn = ax * by - ay * bx;
+    return Math.abs(turn) < 1e-9 ? [] : [[(a * by - b * ay) / turn, (b * ax - a * bx) / turn]];
+  });
 }
 
 /** a + (-b) of two convex counter-clockwise rings. */

@@ -31,7 +31,9 @@ interface Option {
 
 /** Whether every piece is a rectangle in every turn it may lie in. */
 export function allRectangles(items: ReadonlyArray<readonly LayShape[]>): boolean {
-  return items.every((shapes) => shapes.every(({ parts, width, height, area }) => parts.length === 1 && Math.abs(width * height - area) < 1e-6 * area));
+  return items.every((shapes) =>
+    shapes.every(({ parts, width, height, area }) => parts.length === 1 && Math.abs(width * height - area) < 1e-6 * area),
+  );
 }
 
 /**

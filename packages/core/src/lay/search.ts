@@ -34,7 +34,8 @@ export class Search {
   over(): boolean {
     this.looked++;
     if (this.limit.steps !== undefined) return this.looked > this.limit.steps;
-    if ((this.looked & 15) === 0 && !this.late) this.late = this.elapsed() >= Math.min(this.limit.seconds, this.gained + (this.limit.idle ?? Infinity));
+    if ((this.looked & 15) === 0 && !this.late)
+      this.late = this.elapsed() >= Math.min(this.limit.seconds, this.gained + (this.limit.idle ?? Infinity));
     return this.late;
   }
 

@@ -1,6 +1,7 @@
 import { depthInside, type Forbidden } from './no-fit.ts';
 import type { LayShape, NoFitStore } from './lay-shape.ts';
 import { lengthOfLay, type Put } from './put.ts';
+import type { Locked } from './rows.ts';
 import type { Search } from './search.ts';
 
 /** Pieces that overlap by no more than this lie free, mm: a thousandth of a square millimetre along a side of a metre. */
@@ -21,11 +22,12 @@ export interface Strip {
   width: number;
   store: NoFitStore;
   search: Search;
+  locked: Locked;
 }
 
 /** A lay of at most `length` near `start`, whose pieces may overlap or reach too far; undefined where none was found in time. */
 export function untangle(strip: Strip, start: readonly Put[], length: number): Put[] | undefined {
-  const tallest = Math.max(...strip.items.map((shapes) => Math.min(...shapes.map((shape) => shape.height))));
+  const tallest = Math.max(lengthOfLay([...strip.locked.values()]), ...strip.items.map((shapes) => Math.min(...shapes.map((shape) => shape.height))));
   return length < tallest ? undefined : new Tangle(strip, length, start).solve();
 }
 
@@ -51,6 +53,7 @@ class Tangle {
   private readonly width: number;
   private readonly store: NoFitStore;
   private readonly search: Search;
+  private readonly locked: Locked;
   private readonly n: number;
   private readonly shape: LayShape[];
   private readonly x: Float64Array;
@@ -58,11 +61,11 @@ class Tangle {
   private readonly weight: Float64Array;
 
   constructor(
-    { items, width, store, search }: Strip,
+    { items, width, store, search, locked }: Strip,
     private readonly length: number,
     start: readonly Put[],
   ) {
-    [this.items, this.width, this.store, this.search] = [items, width, store, search];
+    [this.items, this.width, this.store, this.search, this.locked] = [items, width, store, search, locked];
     this.n = start.length;
     this.shape = start.map((put) => put.shape);
     this.x = Float64Array.from(start, (put) => put.x);
@@ -85,7 +88,7 @@ class Tangle {
       } else stuck++;
       for (const i of this.shuffled()) {
         if (this.search.over()) return undefined;
-        if (this.costAt(i, this.shape[i]!, this.x[i]!, this.y[i]!, Infinity) > FREE) this.move(i);
+        if (!this.locked.has(i) && this.costAt(i, this.shape[i]!, this.x[i]!, this.y[i]!, Infinity) > FREE) this.move(i);
       }
     }
     return undefined;
@@ -98,7 +101,8 @@ class Tangle {
   private depth(i: number, shape: LayShape, x: number, y: number, j: number): number {
     const [dx, dy] = [x - this.x[j]!, y - this.y[j]!];
     const other = this.shape[j]!;
-    if (dx >= other.width || dy >= other.height || dx <= -shape.width || dy <= -shape.height) return 0;
+    const { gap } = this.store;
+    if (dx >= other.width + gap || dy >= other.height + gap || dx <= -shape.width - gap || dy <= -shape.height - gap) return 0;
     let depth = 0;
     for (const ring of this.rings(j, shape)) depth += depthInside(ring, dx, dy);
     return depth;
@@ -125,7 +129,7 @@ class Tangle {
     const depths: Array<[number, number, number]> = [];
     for (let i = 0; i < n; i++) {
       for (let j = 0; j < i; j++) {
-        const depth = this.depth(i, this.shape[i]!, this.x[i]!, this.y[i]!, j);
+        const depth = this.locked.has(i) && this.locked.has(j) ? 0 : this.depth(i, this.shape[i]!, this.x[i]!, this.y[i]!, j);
         total += depth;
         most = Math.max(most, depth);
         depths.push([i, j, depth]);
@@ -150,6 +154,7 @@ class Tangle {
   }
 
   private keepInside(i: number): void {
+    if (this.locked.has(i)) return;
     const { width, height } = this.shape[i]!;
     this.x[i] = Math.min(Math.max(this.x[i]!, 0), Math.max(0, this.width - width));
     this.y[i] = Math.min(Math.max(this.y[i]!, 0), Math.max(0, this.length - height));
@@ -215,6 +220,7 @@ class Tangle {
   /** Where only little is tangled: pushes pairs apart by what they overlap, over and over. True once nothing overlaps. */
   private pushApart(): boolean {
     const { n, x, y } = this;
+    const { gap } = this.store;
     const keepX = x.slice();
     const keepY = y.slice();
     let last = Infinity;
@@ -222,18 +228,19 @@ class Tangle {
       let worst = 0;
       for (let i = 0; i < n; i++) {
         for (let j = 0; j < i; j++) {
+          const [fixedI, fixedJ] = [this.locked.has(i), this.locked.has(j)];
+          if (fixedI && fixedJ) continue;
           const [dx, dy] = [x[i]! - x[j]!, y[i]! - y[j]!];
           const [a, b] = [this.shape[i]!, this.shape[j]!];
-          if (dx >= b.width || dy >= b.height || dx <= -a.width || dy <= -a.height) continue;
+          if (dx >= b.width + gap || dy >= b.height + gap || dx <= -a.width - gap || dy <= -a.height - gap) continue;
           for (const ring of this.rings(j, a)) {
             const out = wayOut(ring, x[i]! - x[j]!, y[i]! - y[j]!);
             if (!out) continue;
             worst = Math.max(worst, out.depth);
-            const push = out.depth / 2 + FREE / 4;
-            x[i]! -= out.nx * push;
-            y[i]! -= out.ny * push;
-            x[j]! += out.nx * push;
-            y[j]! += out.ny * push;
+            // the normal points inwards: against it is out; of two pieces both give way, beside a locked one only the other
+            const push = (out.depth + FREE / 2) / (fixedI || fixedJ ? 1 : 2);
+            if (!fixedI) [x[i], y[i]] = [x[i]! - out.nx * push, y[i]! - out.ny * push];
+            if (!fixedJ) [x[j], y[j]] = [x[j]! + out.nx * push, y[j]! + out.ny * push];
             this.keepInside(i);
             this.keepInside(j);
           }
