@@ -16,6 +16,7 @@ const layers = [
   'components',
   'garments',
   'plan',
+  'study',
 ];
 const low = ['errors', 'units', 'body', 'cloth', 'geometry', 'lay', 'drape'];
 
@@ -50,6 +51,12 @@ module.exports = {
       severity: 'error',
       from: { path: '^packages/core/src/(shapes|marks|make|checks|joins|components)/', pathNot: '\\.test\\.ts$' },
       to: { path: '^packages/core/src/garments/' },
+    },
+    {
+      name: 'plans-know-no-studies',
+      severity: 'error',
+      from: { path: '^packages/core/src/(?!study/|index)', pathNot: '\\.test\\.ts$' },
+      to: { path: '^packages/core/src/study/' },
     },
     {
       name: 'screens-do-not-know-each-other',

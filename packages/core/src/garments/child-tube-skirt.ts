@@ -26,8 +26,10 @@ export const childTubeSkirt: Construction = {
   optional: ['flatHem', 'hip-girth'],
   docket: ['flat-waist', 'flat-hem', 'band-cut-length', 'band-cut-width', 'elastic-cut', 'cloth-to-buy'],
   choices: [
-    lengthChoice('length', 'Length below the band', 250, [60, 900], 'From the band to the finished hem, down the middle.'),
-    lengthChoice('flare', 'Flare at each side', 40, [0, 400], 'How much wider the hem is than the waist, on each side of the flat skirt.'),
+    lengthChoice('length', 'Length below the band', 250, [60, 900], 'From the band to the finished hem, down the middle.', { saves: 'less' }),
+    lengthChoice('flare', 'Flare at each side', 40, [0, 400], 'How much wider the hem is than the waist, on each side of the flat skirt.', {
+      saves: 'less',
+    }),
     lengthChoice('curve', 'Curve of waist and hem', 20, [0, 80], 'So that both hang level although the sides slant.'),
     allowanceChoice(
       'growthRoom',

@@ -19,6 +19,8 @@ export interface Choice {
   optionLabels?: Record<string, string>;
   /** What one gets from it and why one would change it. */
   why: string;
+  /** How it saves cloth: by less of it, or by another option. Ways out of too little cloth are made from this. */
+  saves?: 'less' | Array<{ to: ChoiceValue; says: string }>;
   /** Shrinks with a half- or quarter-size sample (lengths of the garment, not allowances or elastic). */
   scales?: boolean;
   /** Shown only while another choice has one of these values. */

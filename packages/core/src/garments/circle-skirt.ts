@@ -29,14 +29,14 @@ export const circleSkirt: Construction = {
   optional: [],
   docket: ['waist-radius-cut', 'hem-radius-cut', 'hem-sweep', 'elastic-cut', 'cloth-to-buy', 'sewing-minutes'],
   choices: [
-    lengthChoice('length', 'Length below the band', 600, [20, 1500], 'From the band to the finished hem.'),
+    lengthChoice('length', 'Length below the band', 600, [20, 1500], 'From the band to the finished hem.', { saves: 'less' }),
     ratioChoice(
       'fraction',
       'Part of a circle',
       1,
       [0.1, 4],
       'Half a circle hangs in gentle folds, a full one swings. Heavy cloth looks better in parts, light cloth in full.',
-      { step: 0.05 },
+      { step: 0.05, saves: 'less' },
     ),
     oneOfChoice(
       'closure',
@@ -50,7 +50,9 @@ export const circleSkirt: Construction = {
       fine: false,
     }),
     { ...waistEaseChoice, when: { choice: 'closure', is: ['zip', 'stretch'] } },
-    countChoice('panels', 'Panels', null, [1, MOST_PANELS], 'The fewest that fit your cloth, unless you want more seams.'),
+    countChoice('panels', 'Panels', null, [1, MOST_PANELS], 'The fewest that fit your cloth, unless you want more seams.', {
+      saves: [2, 3, 4, 6, 8].map((to) => ({ to, says: `Cut it in ${to} panels` })),
+    }),
     allowanceChoice('bandWidth', 'Finished band', 30, [10, 150], 'How high the waistband stands.', {
       when: { choice: 'closure', is: ['zip', 'stretch'] },
     }),

@@ -24,9 +24,12 @@ export const gatheredSkirt: Construction = {
   optional: [],
   docket: ['flat-length', 'widths', 'panel-cut-width', 'panel-cut-length', 'elastic-cut', 'band-cut-length', 'cloth-to-buy'],
   choices: [
-    lengthChoice('length', 'Length', 600, [20, 1500], 'The finished skirt below a band; with a casing of its own, the casing is part of it.'),
+    lengthChoice('length', 'Length', 600, [20, 1500], 'The finished skirt below a band; with a casing of its own, the casing is part of it.', {
+      saves: 'less',
+    }),
     ratioChoice('fullness', 'Fullness', 2, [1, 6], 'Flat length for each length of waist. Heavy cloth 1.5, medium 2, light 2.5, sheer 3.', {
       step: 0.1,
+      saves: 'less',
       compare: { quantities: ['flat-length', 'widths', 'fullness', 'panel-cut-width'], at: [1.5, 2, 3] },
     }),
     oneOfChoice(
@@ -36,6 +39,7 @@ export const gatheredSkirt: Construction = {
       { exact: 'Cut to the exact fullness', whole: 'Whole widths of cloth' },
       'Exact gives the fullness you chose; whole widths save cutting and waste and give what they give.',
       {
+        saves: [{ to: 'exact', says: 'Cut to the exact fullness instead of whole widths' }],
         compare: { quantities: ['flat-length', 'widths', 'panel-cut-width', 'fullness'] },
       },
     ),

@@ -32,7 +32,7 @@ export const goredSkirt: Construction = {
   optional: ['knee-girth'],
   docket: ['front-gore-hip', 'gore-waist', 'hem-sweep', 'hem-rise-front', 'cloth-to-buy', 'sewing-minutes'],
   choices: [
-    lengthChoice('length', 'Length below the band', 850, [100, 1500], 'From the band to the finished hem.'),
+    lengthChoice('length', 'Length below the band', 850, [100, 1500], 'From the band to the finished hem.', { saves: 'less' }),
     countChoice('gores', 'Gores', 8, [4, 24], 'An even number: half in front, half behind.', { step: 2 }),
     oneOfChoice(
       'profile',
@@ -42,7 +42,7 @@ export const goredSkirt: Construction = {
       'Straight widens from the hip; a trumpet stays close to above the knee and then flares.',
       { compare: { quantities: ['flare-line', 'gore-flare-front', 'narrowest-girth', 'hem-rise-front'] } },
     ),
-    lengthChoice('goreHem', 'Hem of each gore', 300, [40, 1200], 'Eight of 30 cm make a hem of 2.40 m.'),
+    lengthChoice('goreHem', 'Hem of each gore', 300, [40, 1200], 'Eight of 30 cm make a hem of 2.40 m.', { saves: 'less' }),
     allowanceChoice(
       'hipShift',
       'More behind than in front',

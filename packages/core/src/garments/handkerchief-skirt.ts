@@ -23,7 +23,9 @@ export const handkerchiefSkirt: Construction = {
   optional: [],
   docket: ['waist-radius-cut', 'square-side-cut', 'corner-length', 'elastic-cut', 'cloth-to-buy', 'sewing-minutes'],
   choices: [
-    lengthChoice('sideLength', 'Length at the sides', 500, [20, 1200], 'The shortest length, in the middle of each side; the corners hang lower.'),
+    lengthChoice('sideLength', 'Length at the sides', 500, [20, 1200], 'The shortest length, in the middle of each side; the corners hang lower.', {
+      saves: 'less',
+    }),
     oneOfChoice(
       'closure',
       'How it goes on',

@@ -43,7 +43,7 @@ export const knitTubeSkirt: Construction = {
   knitOnly: true,
   docket: ['tube-girth', 'quarter-waist', 'quarter-hip', 'quarter-hem', 'stretch-needed-hip', 'elastic-cut', 'cloth-to-buy'],
   choices: [
-    lengthChoice('length', 'Length', 600, [60, 1400], 'From the waist to the finished hem.'),
+    lengthChoice('length', 'Length', 600, [60, 1400], 'From the waist to the finished hem.', { saves: 'less' }),
     oneOfChoice(
       'profile',
       'Profile',

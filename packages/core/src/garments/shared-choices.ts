@@ -25,6 +25,7 @@ export function sharedChoices(hem: number, rest: { seam?: number } = {}): Choice
       hem,
       [0, 150],
       'Curved edges take a narrow hem, straight ones can take a deep one. 0 leaves the edge raw or bound.',
+      { saves: [{ to: 0, says: 'Bind or face the hem instead of turning it up' }] },
     ),
     allowanceChoice('reserve', 'Extra cloth to be safe', 0, [0, 5000], 'Bought on top, for a slip of the scissors or a pocket more.', { step: 50 }),
     oneOfChoice(
@@ -71,7 +72,7 @@ export const bandClothChoice: Choice = oneOfChoice(
   'contrast',
   { main: 'The same cloth', contrast: 'Another cloth' },
   'The same cloth takes a little more length; another one saves it, and can be plain where the skirt is printed.',
-  { proposed: 'main', fine: true },
+  { proposed: 'main', fine: true, saves: [{ to: 'contrast', says: 'Cut the band from another cloth' }] },
 );
 
 /** The elastic schools (handbook 7); `school` is the construction's default. */

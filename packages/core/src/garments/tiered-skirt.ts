@@ -38,7 +38,7 @@ export const tieredSkirt: Construction = {
   optional: [],
   docket: ['hem-sweep', 'strip-total', 'elastic-cut', 'band-cut-length', 'cloth-to-buy', 'sewing-minutes'],
   choices: [
-    lengthChoice('length', 'Length', 800, [60, 1500], 'All tiers together.'),
+    lengthChoice('length', 'Length', 800, [60, 1500], 'All tiers together.', { saves: 'less' }),
     countChoice('tiers', 'Tiers', 3, [2, MOST_TIERS], 'Three for a knee-length skirt, five or six to the floor.'),
     ratioChoice(
       'seamFullness',
@@ -46,7 +46,7 @@ export const tieredSkirt: Construction = {
       1.5,
       [1, 4],
       'Flat length of a tier for each length of the one above. 1 makes straight tiers without gathers.',
-      { step: 0.05, compare: { quantities: ['hem-sweep', 'strip-total'], at: [1, 1.5, 2] } },
+      { step: 0.05, saves: 'less', compare: { quantities: ['hem-sweep', 'strip-total'], at: [1, 1.5, 2] } },
     ),
     ratioChoice('topFullness', 'Fullness of the top tier', 1.3, [1, 4], 'On the waist; never less than the hips need.', { step: 0.05 }),
     oneOfChoice(

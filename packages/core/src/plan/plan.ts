@@ -91,7 +91,7 @@ export function planFor(request: PlanRequest, layer: Layer = layPieces): Plan {
   if (!sheet.checks.some((check) => check.id === 'cloth-wide-enough')) {
     sheet.check(clothWideEnough(sheet, Math.max(0, ...sheet.pieces.map((piece) => footprint(piece, piece.turns[0]).width))));
   }
-  sheet.check(clothLongEnough(sheet, lay.buy === 0 ? 0 : lay.length + sheet.number('reserve').value));
+  sheet.check(clothLongEnough(sheet, unwashedLength(sheet, clothLength.plus(sheet.number('reserve'))).value));
   sheet.check(prewash(sheet));
   if (construction.knitOnly) sheet.check(knitOnly(sheet, construction.name));
   sheet.check(plausibleBody(sheet));
@@ -119,12 +119,15 @@ export function planFor(request: PlanRequest, layer: Layer = layPieces): Plan {
 
 /** Length to buy: shrinkage added unless washed, rounded up to what shops cut. */
 function toBuy(sheet: Worksheet, needed: Quantity): Quantity {
-  const { prewashed, shrinkAlong } = sheet.cloth;
   const step = Quantity.constant(SHOP_STEP[sheet.units], 'mm', undefined, 'what shops cut');
-  const unwashed = prewashed
-    ? needed
-    : needed.over(Quantity.constant(1, 'ratio').minus(Quantity.leaf('shrink-along', 'Shrinkage along', shrinkAlong, 'ratio', 'cloth')));
-  return unwashed.over(step).ceil().times(step);
+  return unwashedLength(sheet, needed).over(step).ceil().times(step);
+}
+
+/** A length of washed cloth as it is before the wash. */
+function unwashedLength(sheet: Worksheet, needed: Quantity): Quantity {
+  const { prewashed, shrinkAlong } = sheet.cloth;
+  if (prewashed) return needed;
+  return needed.over(Quantity.constant(1, 'ratio').minus(Quantity.leaf('shrink-along', 'Shrinkage along', shrinkAlong, 'ratio', 'cloth')));
 }
 
 function shoppingList(sheet: Worksheet, lay: PlanLay, otherLays: Plan['otherLays']): ShoppingItem[] {

@@ -1,0 +1,58 @@
+import type { Choice, ChoiceValue } from '../garments/choice.ts';
+import { constructionById } from '../garments/index.ts';
+import type { Layer } from '../plan/plan-lay.ts';
+import type { PlanRequest } from '../plan/request.ts';
+import { formatLength, formatQuantity } from '../units/format.ts';
+import { largestThatFits, planOrNone, takenOffBolt, withChoice } from './fitting.ts';
+
+/** A way to make do with the cloth there is. */
+export interface ClothWayOut {
+  says: string;
+  choices: Record<string, ChoiceValue>;
+  /** Cloth it takes off the bolt, mm. */
+  takes: number;
+  /** How much of the wish it gives up: 0 nothing one sees, 1 all. */
+  gives: number;
+}
+
+/** What one hardly sees gives up this share of the wish, what one sees (another seam, another hem) a little more. */
+const UNSEEN = 0.02;
+const SEEN = 0.08;
+
+/**
+ * Every way to get the garment out of `onHand` mm of cloth that changes one decision, the least painful first; none where it fits as
+ * it is. Decisions that save cloth say so themselves (`saves`).
+ */
+export function waysOutOfTooLittle(request: PlanRequest, onHand: number, layer?: Layer): ClothWayOut[] {
+  const construction = constructionById(request.construction);
+  const now = planOrNone(request, layer);
+  if (!construction || (now && takenOffBolt(now) <= onHand)) return [];
+  const units = request.units ?? 'cm';
+  const inForce = (choice: Choice) => request.choices?.[choice.id] ?? now?.choices.get(choice.id) ?? choice.default;
+  const ways: ClothWayOut[] = [];
+  for (const choice of construction.choices) {
+    const value = inForce(choice);
+    if (choice.when && !choice.when.is.includes(inForce(construction.choices.find(({ id }) => id === choice.when!.choice)!) as ChoiceValue)) continue;
+    if (choice.saves === 'less' && typeof value === 'number') {
+      const found = largestThatFits(request, choice, choice.min ?? 0, value, onHand, layer);
+      if (!found || found.value >= value) continue;
+      const show = (x: number) => (choice.kind === 'length' ? formatLength(x, units, 'down') : formatQuantity(x, 'ratio', units, 'down'));
+      ways.push({
+        says: `${choice.label}: ${show(found.value)} instead of ${show(value)}`,
+        choices: { [choice.id]: found.value },
+        takes: takenOffBolt(found.plan),
+        gives: 1 - found.value / value,
+      });
+    } else if (Array.isArray(choice.saves)) {
+      // the first of several steps that is enough: no more panels than need be
+      for (const { to, says } of choice.saves) {
+        if (to === value) continue;
+        const plan = planOrNone(withChoice(request, choice.id, to), layer);
+        if (!plan || takenOffBolt(plan) > onHand) continue;
+        ways.push({ says, choices: { [choice.id]: to }, takes: takenOffBolt(plan), gives: choice.fine ? UNSEEN : SEEN });
+        break;
+      }
+    }
+  }
+  return ways.sort((a, b) => a.gives - b.gives);
+}
