@@ -16,6 +16,11 @@ const make = (name, station) => async (page) => {
   const makes = await (await fetch(`${base}/api/makes`)).json();
   await page.goto(`${base}/makes/${makes.find((each) => each.name === name).id}/${station}`);
 };
+const becomes = async (page) => {
+  const [cloths, people] = await Promise.all(['cloths', 'people'].map(async (what) => (await fetch(`${base}/api/${what}`)).json()));
+  const id = (list, name) => list.find((each) => each.name === name).id;
+  await page.goto(`${base}/cupboard/${id(cloths, 'Harbour blue poplin')}/becomes?person=${id(people, 'Maren')}`);
+};
 const to = (path) => (page) => page.goto(base + path);
 
 /** Which views, how to get there, and how large where it isn't a desk. */
@@ -35,7 +40,10 @@ const VIEWS = {
   'shape-tiered': { go: make('Tiers for the encore', 'shape') },
   'cloth-tiered': { go: make('Tiers for the encore', 'cloth') },
   'shape-gored': { go: make('Trumpet skirt', 'shape') },
-  'cloth-gored': { go: make('Trumpet skirt', 'cloth') },
+  folds: { go: make('Concert skirt', 'cloth?view=folds'), wait: 2500 },
+  widths: { go: make('Tiers for the encore', 'cloth?view=widths'), wait: 3500 },
+  becomes: { go: becomes, wait: 5000 },
+  'cloth-gored': { go: make('Trumpet skirt', 'cloth'), wait: 4000 },
 };
 
 install();
@@ -63,12 +71,12 @@ try {
     executablePath: findChromium(),
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'],
   });
-  for (const [name, { go, size = { width: 1280, height: 800 } }] of Object.entries(VIEWS)) {
+  for (const [name, { go, size = { width: 1280, height: 800 }, wait = 1200 }] of Object.entries(VIEWS)) {
     if (wanted.length > 0 && !wanted.includes(name)) continue;
     const page = await browser.newPage({ viewport: size });
     await go(page);
     await page.waitForLoadState('networkidle');
-    await page.waitForTimeout(1200);
+    await page.waitForTimeout(wait);
     await page.screenshot({ path: join(out, `${name}.png`) });
     await page.close();
   }

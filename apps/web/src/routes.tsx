@@ -17,6 +17,7 @@ export const router = createBrowserRouter([
       { path: 'people', lazy: page(() => import('./people/people-page.tsx')) },
       { path: 'people/:id', lazy: page(() => import('./people/person-page.tsx')) },
       { path: 'cupboard', lazy: page(() => import('./cupboard/cupboard-page.tsx')) },
+      { path: 'cupboard/:id/becomes', lazy: page(() => import('./cupboard/becomes-page.tsx')) },
       { path: 'settings', lazy: page(() => import('./settings/settings-page.tsx')) },
       { path: '*', element: <Nowhere /> },
     ],

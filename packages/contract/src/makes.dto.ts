@@ -1,9 +1,20 @@
-import { ArrayMaxSize, IsArray, IsIn, IsInt, IsOptional, IsString, IsUUID, MaxLength, Min } from 'class-validator';
-import { ById, Day, Name, Note } from './validators.ts';
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsOptional, IsString, IsUUID, MaxLength, Min, ValidateNested } from 'class-validator';
+import { ById, Day, Figure, Name, Note } from './validators.ts';
 
 export const STATIONS = ['measure', 'shape', 'cloth', 'chalk', 'sew', 'wear'] as const;
 export type Station = (typeof STATIONS)[number];
 export const VERDICTS = ['love', 'wear', 'mend', 'pass-on'] as const;
+
+/** A piece as the person laid it: turn in degrees, then moved by (x, y) mm, as in a lay. Locked pieces stay when the rest is laid again. */
+export class LaidPiece {
+  @IsString() @MaxLength(120) piece: string;
+  @IsInt() @Min(0) copy: number;
+  @IsIn([0, 90, 180, 270]) turn: number;
+  @Figure(-100_000, 100_000) x: number;
+  @Figure(-100_000, 100_000) y: number;
+  @IsOptional() @IsBoolean() locked?: boolean;
+}
 
 export class MakeCreate {
   @Name() name: string;
@@ -24,6 +35,8 @@ export class MakeUpdate {
   @IsOptional() @IsUUID() elasticId?: string | null;
   @IsOptional() @ById() choices?: Record<string, number | string | boolean>;
   @IsOptional() @Day() dueOn?: string | null;
+  /** The lay of the main cloth as arranged by hand; null lets Arcus lay. */
+  @IsOptional() @IsArray() @ArrayMaxSize(1000) @ValidateNested({ each: true }) @Type(() => LaidPiece) lay?: LaidPiece[] | null;
   @IsOptional() @IsIn(STATIONS) station?: Station;
   /** Ids of ticked marks and steps, and of stations passed: "chalk:skirt:hem", "sew:sides", "station:shape". */
   @IsOptional() @IsArray() @ArrayMaxSize(500) @IsString({ each: true }) @MaxLength(120, { each: true }) done?: string[];
@@ -54,6 +67,7 @@ export interface MakeView {
   elasticId: string | null;
   choices: Record<string, number | string | boolean>;
   dueOn: string | null;
+  lay: LaidPiece[] | null;
   station: Station;
   done: string[];
   version: number;

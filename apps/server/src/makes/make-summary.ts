@@ -1,40 +1,5 @@
-import { BadInput, gravest, planFor, Unmakeable, type Cloth, type Elastic } from '@arcus/core';
-import type { ClothView, ElasticView, MakeSummary } from '@arcus/contract';
-
-/** The figures of a cloth in the cupboard, as a plan takes them. */
-export function clothFigures({
-  width,
-  selvedge,
-  kind,
-  weight,
-  stretchAcross,
-  stretchAlong,
-  shrinkAcross,
-  shrinkAlong,
-  print,
-  oneWay,
-  sheer,
-  frays,
-  prewashed,
-  lengthOnHand,
-}: ClothView): Partial<Cloth> {
-  return {
-    width,
-    selvedge,
-    kind,
-    weight,
-    stretchAcross,
-    stretchAlong,
-    shrinkAcross,
-    shrinkAlong,
-    print,
-    oneWay,
-    sheer,
-    frays,
-    prewashed,
-    lengthOnHand: lengthOnHand ?? undefined,
-  };
-}
+import { BadInput, clothFigures, gravest, laidByHand, layPieces, planFor, Unmakeable, type Elastic } from '@arcus/core';
+import type { ClothView, ElasticView, LaidPiece, MakeSummary } from '@arcus/contract';
 
 export function elasticFigures({ width, kind, greatestStretch }: ElasticView): Elastic {
   return { width, kind, greatestStretch };
@@ -50,9 +15,13 @@ export function summarise(
   choices: Record<string, number | string | boolean>,
   cloth?: ClothView,
   elastic?: ElasticView,
+  lay?: LaidPiece[] | null,
 ): MakeSummary {
   try {
-    const plan = planFor({ construction, body, choices, cloth: cloth && clothFigures(cloth), elastic: elastic && elasticFigures(elastic) });
+    const plan = planFor(
+      { construction, body, choices, cloth: cloth && clothFigures(cloth), elastic: elastic && elasticFigures(elastic) },
+      (asked, role) => (lay && role === 'main' && laidByHand(asked, lay)) || layPieces(asked),
+    );
     const worst = gravest(plan.checks);
     return {
       figures: Object.fromEntries(plan.quantities.map((quantity) => [quantity.id!, quantity.value])),

@@ -12,7 +12,7 @@ import { summarise } from './make-summary.ts';
 import { logs, makes } from './makes.table.ts';
 
 type Row = typeof makes.$inferSelect;
-const NULLABLE = ['clothId', 'elasticId', 'dueOn'] as const;
+const NULLABLE = ['clothId', 'elasticId', 'dueOn', 'lay'] as const;
 
 /** Makes: a construction for a person in a cloth, its choices and how far it has come, and the log of what came out. */
 @Injectable()
@@ -44,7 +44,7 @@ export class MakesService {
     if (!constructionById(make.construction))
       throw new BadInput('construction', `“${make.construction}” is not a construction we know; see GET /api/constructions`);
     const set = sentFields(make) as MakeCreate;
-    const draft = { clothId: null, elasticId: null, dueOn: null, ...set, choices: set.choices ?? {} };
+    const draft = { clothId: null, elasticId: null, dueOn: null, lay: null, ...set, choices: set.choices ?? {} };
     const summary = await this.summaryOf(draft);
     const row = await this.database.write(
       async (orm) =>
@@ -95,7 +95,7 @@ export class MakesService {
   }
 
   /** The plan's docket, worked out here and not taken from the client. An id that names nothing is the sender's mistake. */
-  private async summaryOf(make: Pick<Row, 'construction' | 'personId' | 'clothId' | 'elasticId' | 'choices'>) {
+  private async summaryOf(make: Pick<Row, 'construction' | 'personId' | 'clothId' | 'elasticId' | 'choices' | 'lay'>) {
     const named = async <T>(field: string, found: Promise<T>): Promise<T> => {
       try {
         return await found;
@@ -107,7 +107,7 @@ export class MakesService {
     const person = await named('personId', this.people.one(make.personId));
     const cloth = make.clothId ? await named('clothId', this.cloths.one(make.clothId)) : undefined;
     const elastic = make.elasticId ? await named('elasticId', this.elastics.one(make.elasticId)) : undefined;
-    return summarise(make.construction, person.body, make.choices, cloth, elastic);
+    return summarise(make.construction, person.body, make.choices, cloth, elastic, make.lay);
   }
 }
 

@@ -1,5 +1,5 @@
 import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
-import type { MakeSummary, Station } from '@arcus/contract';
+import type { LaidPiece, MakeSummary, Station } from '@arcus/contract';
 import { cloths, elastics } from '../cupboard/cupboard.table.ts';
 import { kept } from '../database/kept.ts';
 import { people } from '../people/people.table.ts';
@@ -17,6 +17,8 @@ export const makes = sqliteTable(
     elasticId: text('elastic_id').references(() => elastics.id),
     choices: text('choices', { mode: 'json' }).$type<Record<string, number | string | boolean>>().notNull(),
     dueOn: text('due_on'),
+    /** The main cloth as laid by hand; null: Arcus lays it. */
+    lay: text('lay', { mode: 'json' }).$type<LaidPiece[] | null>(),
     station: text('station').$type<Station>().notNull().default('measure'),
     done: text('done', { mode: 'json' }).$type<string[]>().notNull(),
     /** The docket as the server last worked it out. */

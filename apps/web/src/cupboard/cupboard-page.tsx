@@ -91,7 +91,7 @@ function ClothRow({ cloth }: { cloth: ClothView }) {
     cloth.stretchAcross > 0 && `stretches ${Math.round(cloth.stretchAcross * 100)} % across`,
   ].filter(Boolean);
   return (
-    <li>
+    <li className="cloth-item">
       <Link className="list-row cloth-row" to={`?cloth=${cloth.id}`}>
         <span className="swatch" style={{ backgroundColor: cloth.colour }} aria-hidden="true" />
         <span>
@@ -102,6 +102,9 @@ function ClothRow({ cloth }: { cloth: ClothView }) {
         <span>{formatLength(cloth.width, units)} wide</span>
         <span>{cloth.lengthOnHand === null ? 'to be bought' : `${formatCloth(cloth.lengthOnHand, units, 'down')} here`}</span>
         <span>{cloth.prewashed ? <span className="quiet small">washed</span> : <span className="tag yes">wash first</span>}</span>
+      </Link>
+      <Link className="row-link small" to={`/cupboard/${cloth.id}/becomes`}>
+        What can it become?
       </Link>
     </li>
   );

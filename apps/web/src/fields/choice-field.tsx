@@ -1,4 +1,5 @@
 import { InputNumber, Slider, Switch } from 'antd';
+import type { ReactNode } from 'react';
 import { formatLength, INCH, type Choice, type ChoiceValue } from '@arcus/core';
 import { useUnits } from '../settings/units.tsx';
 import { LengthInput } from './length-input.tsx';
@@ -13,10 +14,12 @@ interface Props {
   chosen: boolean;
   onChange(value: ChoiceValue): void;
   onReset(): void;
+  /** The schools side by side. */
+  children?: ReactNode;
 }
 
 /** One decision of a construction, drawn from the catalogue's description of it. */
-export function ChoiceField({ choice, value, workedOut, chosen, onChange, onReset }: Props) {
+export function ChoiceField({ choice, value, workedOut, chosen, onChange, onReset, children }: Props) {
   return (
     <div className="choice" data-choice={choice.id}>
       <div className="choice-head">
@@ -29,6 +32,7 @@ export function ChoiceField({ choice, value, workedOut, chosen, onChange, onRese
       </div>
       <Control choice={choice} value={value ?? workedOut ?? null} onChange={onChange} />
       <p className="choice-why">{choice.why}</p>
+      {children}
     </div>
   );
 }

@@ -1,10 +1,10 @@
 import type { MakeView } from '@arcus/contract';
 
 /** What of a make is edited here and saved by itself. */
-export type MakeDraft = Pick<MakeView, 'name' | 'personId' | 'clothId' | 'elasticId' | 'choices' | 'dueOn' | 'station' | 'done'>;
+export type MakeDraft = Pick<MakeView, 'name' | 'personId' | 'clothId' | 'elasticId' | 'choices' | 'lay' | 'dueOn' | 'station' | 'done'>;
 
-export function draftOf({ name, personId, clothId, elasticId, choices, dueOn, station, done }: MakeView): MakeDraft {
-  return { name, personId, clothId, elasticId, choices, dueOn, station, done };
+export function draftOf({ name, personId, clothId, elasticId, choices, lay, dueOn, station, done }: MakeView): MakeDraft {
+  return { name, personId, clothId, elasticId, choices, lay, dueOn, station, done };
 }
 
 /** The fields that differ, ready for a PATCH; undefined where nothing does. */

@@ -1,6 +1,6 @@
 import { useDeferredValue, useMemo } from 'react';
 import type { ClothView, ElasticView, PersonView } from '@arcus/contract';
-import { BadInput, planFor, Unmakeable, type Cloth, type Plan, type PlanRequest } from '@arcus/core';
+import { BadInput, clothFigures, laidByHand, planFor, Unmakeable, type Layer, type Plan, type PlanRequest } from '@arcus/core';
 import { useUnits } from '../settings/units.tsx';
 import { useLays } from '../workers/use-lays.ts';
 import type { MakeDraft } from './draft.ts';
@@ -15,7 +15,12 @@ export interface PlanProblem {
 export interface PlanState {
   plan?: Plan;
   problem?: PlanProblem;
+  /** What the plan was worked out from. */
+  request: PlanRequest;
+  /** A better lay is being looked for. */
   laying: boolean;
+  /** The lay on the table is the person's own. */
+  byHand: boolean;
 }
 
 /** The plan of a draft, worked out in the browser as it changes. */
@@ -27,7 +32,7 @@ export function usePlan(
   elastic: ElasticView | undefined,
 ): PlanState {
   const { units } = useUnits();
-  const { layer, laying } = useLays();
+  const { begin, layer, laying } = useLays();
   const request = useMemo(
     (): PlanRequest => ({
       construction,
@@ -40,11 +45,21 @@ export function usePlan(
     [construction, person, draft.choices, cloth, elastic, units],
   );
   const now = useDeferredValue(request);
-  const worked = useMemo(() => workOut(now, layer), [now, layer]);
-  return { ...worked, laying };
+  const { lay } = draft;
+  const worked = useMemo(() => {
+    let byHand = false;
+    begin();
+    const own: Layer = (asked, role) => {
+      const mine = role === 'main' && lay ? laidByHand(asked, lay) : undefined;
+      if (mine) byHand = true;
+      return mine ?? layer(asked, role);
+    };
+    return { ...workOut(now, own), byHand };
+  }, [now, layer, begin, lay]);
+  return { ...worked, request: now, laying };
 }
 
-function workOut(request: PlanRequest, layer: Parameters<typeof planFor>[1]): Omit<PlanState, 'laying'> {
+function workOut(request: PlanRequest, layer: Layer): Pick<PlanState, 'plan' | 'problem'> {
   try {
     return { plan: planFor(request, layer) };
   } catch (error) {
@@ -53,41 +68,4 @@ function workOut(request: PlanRequest, layer: Parameters<typeof planFor>[1]): Om
     if (error instanceof BadInput) return { problem: { field: error.field, says: error.says } };
     throw error;
   }
-}
-
-/** The figures of a cloth in the cupboard, as a plan takes them. */
-export function clothFigures({
-  width,
-  selvedge,
-  kind,
-  weight,
-  stretchAcross,
-  stretchAlong,
-  shrinkAcross,
-  shrinkAlong,
-  print,
-  oneWay,
-  sheer,
-  frays,
-  prewashed,
-  lengthOnHand,
-  pricePerMetre,
-}: ClothView): Partial<Cloth> {
-  return {
-    width,
-    selvedge,
-    kind,
-    weight,
-    stretchAcross,
-    stretchAlong,
-    shrinkAcross,
-    shrinkAlong,
-    print,
-    oneWay,
-    sheer,
-    frays,
-    prewashed,
-    lengthOnHand: lengthOnHand ?? undefined,
-    pricePerMetre: pricePerMetre ?? undefined,
-  };
 }

@@ -2,13 +2,13 @@ import { Button, DatePicker, Input, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { CONSTRUCTIONS, measureById, PLAIN_KNIT, PLAIN_WOVEN, planFor, proposalsFor, type Construction } from '@arcus/core';
+import type { ClothView } from '@arcus/contract';
+import { clothFigures, CONSTRUCTIONS, measureById, PLAIN_KNIT, PLAIN_WOVEN, planFor, proposalsFor, type Construction } from '@arcus/core';
 import { useCloths } from '../api/cupboard.ts';
 import { useMakesActions } from '../api/makes.ts';
 import { usePeople } from '../api/people.ts';
 import { ProblemNote } from '../common/request-state.tsx';
 import { usePageTitle } from '../common/use-page-title.ts';
-import { clothFigures } from '../make/use-plan.ts';
 import { useUnits } from '../settings/units.tsx';
 import { PageTop } from '../shell/shell.tsx';
 import { GarmentThumb } from '../table/garment-thumb.tsx';
@@ -123,15 +123,7 @@ export default function NewMakePage() {
   );
 }
 
-function Thumb({
-  construction,
-  body,
-  cloth,
-}: {
-  construction: Construction;
-  body?: Record<string, number>;
-  cloth?: Parameters<typeof clothFigures>[0];
-}) {
+function Thumb({ construction, body, cloth }: { construction: Construction; body?: Record<string, number>; cloth?: ClothView }) {
   const usable =
     cloth && (construction.knitOnly ? cloth.kind === 'knit' : true) ? clothFigures(cloth) : construction.knitOnly ? PLAIN_KNIT : PLAIN_WOVEN;
   for (const [on, of] of [

@@ -9,6 +9,8 @@ interface Props {
   describe: string;
   children: (view: View, size: { width: number; height: number }) => ReactNode;
   notes?: ReactNode;
+  /** It holds things to take in hand, and is no mere picture. */
+  handled?: boolean;
 }
 
 /** Beside a drawing this narrow, px, there is no room for notes. */
@@ -17,7 +19,7 @@ const NARROW_MARGINS: Margins = { left: 46, top: 42, right: 18, bottom: 30 };
 const MARGINS: Margins = { left: 56, top: 52, right: 40, bottom: 36 };
 
 /** The dark cutting table: a drawing to scale that fills its place. */
-export function Board({ frame, margins = MARGINS, describe, children, notes }: Props) {
+export function Board({ frame, margins = MARGINS, describe, children, notes, handled = false }: Props) {
   const host = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState({ width: 0, height: 0 });
   useEffect(() => {
@@ -31,7 +33,7 @@ export function Board({ frame, margins = MARGINS, describe, children, notes }: P
   return (
     <div className="board" ref={host}>
       {size.width > 0 && (
-        <svg width={size.width} height={size.height} role="img" aria-label={describe}>
+        <svg width={size.width} height={size.height} role={handled ? 'group' : 'img'} aria-label={describe}>
           <defs>
             <pattern id="twill" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(30)">
               <rect width="7" height="7" fill="#1d3145" />

@@ -1,53 +1,81 @@
-import { boundsOfPoints, centroid, flatten, turned, type Edge, type Piece, type Plan, type Point } from '@arcus/core';
+import { useCallback, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
+import { formatLength, HandLay, INCH, layRequestOf, leftovers, turned, type Placement, type Plan, type PlanLay, type Point } from '@arcus/core';
 import { useUnits } from '../settings/units.tsx';
 import { Board } from './board.tsx';
+import { LaidPiece } from './laid-piece.tsx';
 import { Rulers } from './rulers.tsx';
-import { pathOf, type View } from './view.ts';
+import { Strip } from './strip.tsx';
+import type { View } from './view.ts';
 
-/** An outline turned and moved to where it lies. */
-function placed(outline: readonly Edge[], turn: number, x: number, y: number): Edge[] {
-  const move = (point: Point): Point => {
-    const [px, py] = turned(point, turn);
-    return [px + x, py + y];
-  };
-  return outline.map((edge) => ({
-    ...edge,
-    from: move(edge.from),
-    to: move(edge.to),
-    arc: edge.arc && { ...edge.arc, centre: move(edge.arc.centre) },
-  }));
+/** A piece that comes this close to something is drawn to it, px. */
+const REACH = 10;
+
+/** A placement the person may hold in place. */
+export interface HeldPlacement extends Placement {
+  locked?: boolean;
 }
 
-/** The strip of cloth as it lies on the table, to scale, with every piece on it. */
-export function LayBoard({ plan, colour, laying }: { plan: Plan; colour: string; laying: boolean }) {
+interface Props {
+  plan: Plan;
+  lay: PlanLay;
+  colour: string;
+  /** What is written under the strip. */
+  says: string;
+  /** Laying by hand: the placements with their locks, which one is pointed at, and what to do with new ones. */
+  hand?: {
+    placements: readonly HeldPlacement[];
+    selected: number | undefined;
+    onSelect(index: number | undefined): void;
+    onChange(placements: HeldPlacement[], about: string): void;
+    onRefused(): void;
+  };
+  tools?: ReactNode;
+}
+
+/** The strip of cloth as it lies on the table, to scale, with every piece on it; pieces can be taken in hand. */
+export function LayBoard({ plan, lay, colour, says, hand, tools }: Props) {
   const { units } = useUnits();
-  const { lay, cloth } = plan;
-  const selvedge = (cloth.width - lay.usableWidth) / 2;
+  const { cloth } = plan;
+  const selvedge = (cloth.width * (cloth.prewashed ? 1 : 1 - cloth.shrinkAcross) - lay.usableWidth) / 2;
   const length = Math.max(lay.buy * (cloth.prewashed ? 1 : 1 - cloth.shrinkAlong), lay.length);
   // the strip lies along the table, its length from left to right, so x and y change places on the screen
   const frame = { minX: 0, maxX: length, minY: -selvedge, maxY: lay.usableWidth + selvedge };
   const say = (mm: number) => `${(mm / (units === 'cm' ? 10 : 25.4)).toFixed(0)} ${units}`;
   const words = `The cloth, ${say(cloth.width)} wide; ${lay.placements.length} pieces take ${say(lay.length)} of its length. ${lay.placements.map(({ piece, turn }) => `${piece}${turn ? ` turned ${turn}°` : ''}`).join(', ')}.`;
+  const rest = useMemo(() => restsOf(plan, lay, length), [plan, lay, length]);
   return (
-    <Board frame={frame} describe={words} margins={{ left: 62, top: 58, right: 34, bottom: 44 }}>
+    <Board frame={frame} describe={words} margins={{ left: 62, top: 58, right: 34, bottom: 96 }} handled={hand !== undefined} notes={tools}>
       {(view) => (
         <>
-          <Strip view={view} length={length} width={cloth.width} selvedge={selvedge} print={cloth.print} oneWay={cloth.oneWay} />
+          <Strip view={view} length={length} width={lay.usableWidth + 2 * selvedge} selvedge={selvedge} print={cloth.print} oneWay={cloth.oneWay} />
           <Rulers view={view} units={units} x={{ from: 0, to: length }} y={{ from: -selvedge, to: lay.usableWidth + selvedge, down: true }} />
-          {lay.placements.map((placement) => {
-            const piece = plan.pieces.find((each) => each.id === placement.piece)!;
+          {rest.map(({ x, y, width, height }) => {
+            const [w, h] = [height * view.scale, width * view.scale];
+            if (w < 40 || h < 26) return null;
             return (
+              <g key={`${x} ${y}`} aria-hidden="true">
+                <rect x={view.x(y)} y={view.y(x + width)} width={w} height={h} fill="none" stroke="#7f97ab" strokeDasharray="3 5" />
+                {w > 104 && (
+                  <text x={view.x(y) + w / 2} y={view.y(x + width / 2) + 5} textAnchor="middle" fontSize="13" style={{ fill: '#a9bccb' }}>
+                    {formatLength(height, units, 'down')} × {formatLength(width, units, 'down')}
+                  </text>
+                )}
+              </g>
+            );
+          })}
+          {hand ? (
+            <Hand plan={plan} view={view} colour={colour} hand={hand} />
+          ) : (
+            lay.placements.map((placement) => (
               <LaidPiece
                 key={`${placement.piece}-${placement.copy}`}
-                piece={piece}
-                turn={placement.turn}
-                x={placement.x}
-                y={placement.y}
+                piece={pieceOf(plan, placement)}
+                placement={placement}
                 view={view}
                 colour={colour}
               />
-            );
-          })}
+            ))
+          )}
           <line
             x1={view.x(lay.length)}
             x2={view.x(lay.length)}
@@ -58,9 +86,7 @@ export function LayBoard({ plan, colour, laying }: { plan: Plan; colour: string;
             strokeDasharray="2 5"
           />
           <text className="tape" x={view.x(0)} y={view.y(frame.minY) + 26} fontSize="15">
-            {laying
-              ? 'laying closer…'
-              : `${lay.fold === 'in-four' ? 'laid open here; fold in four to chalk. ' : 'open, in one layer. '}Length runs along the table.`}
+            {says}
           </text>
         </>
       )}
@@ -68,79 +94,124 @@ export function LayBoard({ plan, colour, laying }: { plan: Plan; colour: string;
   );
 }
 
-function Strip({
-  view,
-  length,
-  width,
-  selvedge,
-  print,
-  oneWay,
-}: {
-  view: View;
-  length: number;
-  width: number;
-  selvedge: number;
-  print: string;
-  oneWay: boolean;
-}) {
-  const [x, y, w, h] = [view.x(0), view.y(width - selvedge), length * view.scale, width * view.scale];
-  const edge = Math.max(2, selvedge * view.scale);
-  return (
-    <g>
-      <rect x={x} y={y} width={w} height={h} fill="url(#twill)" stroke="#3c566d" />
-      <rect x={x} y={y} width={w} height={edge} fill="#4a647b" />
-      <rect x={x} y={y + h - edge} width={w} height={edge} fill="#4a647b" />
-      {print === 'up' && arrows(x, y, w, h, oneWay ? 'M0 0h26m-7-5l7 5l-7 5' : 'M0 0h26m-7-5l7 5l-7 5M7-5l-7 5l7 5')}
-      {print === 'across' && arrows(x, y, w, h, oneWay ? 'M0 13v-26m-5 7l5-7l5 7' : 'M0 13v-26m-5 7l5-7l5 7M-5 6l5 7l5-7')}
-      {print === 'none' && oneWay && arrows(x, y, w, h, 'M0 0h26m-7-5l7 5l-7 5')}
-    </g>
-  );
+const pieceOf = (plan: Plan, { piece }: Placement) => plan.pieces.find((each) => each.id === piece)!;
+
+/** Empty rectangles worth keeping between the pieces and in what is bought beyond them. */
+function restsOf(plan: Plan, lay: PlanLay, length: number) {
+  const { pieces } = layRequestOf(plan, pieceOf(plan, lay.placements[0] ?? { piece: '', copy: 0, turn: 0, x: 0, y: 0 })?.cloth);
+  const rings = lay.placements.flatMap(({ piece, turn, x, y }) => {
+    const outline = pieces.find(({ id }) => id === piece)?.outline;
+    return outline
+      ? [
+          outline.map((point): Point => {
+            const [px, py] = turned(point, turn);
+            return [px + x, py + y];
+          }),
+        ]
+      : [];
+  });
+  return leftovers(rings, lay.usableWidth, length);
 }
 
-function arrows(x: number, y: number, w: number, h: number, d: string) {
-  const marks = [];
-  for (let i = 0.5; i < w / 120; i++)
-    for (let k = 0.5; k < h / 90; k++)
-      marks.push(
-        <path key={`${i}-${k}`} d={d} transform={`translate(${x + i * 120} ${y + k * 90})`} fill="none" stroke="#53708a" strokeWidth="1.5" />,
+interface Held {
+  index: number;
+  placement: HeldPlacement;
+  faulty: boolean;
+}
+
+/** The pieces to be taken in hand: dragged, nudged, turned, locked. */
+function Hand({ plan, view, colour, hand }: { plan: Plan; view: View; colour: string; hand: NonNullable<Props['hand']> }) {
+  const { units } = useUnits();
+  const { placements, selected, onSelect, onChange, onRefused } = hand;
+  const [held, setHeld] = useState<Held>();
+  const grip = useRef<{ x: number; y: number; from: HeldPlacement }>(undefined);
+  const table = useMemo(() => {
+    const { width, pieces, gap } = layRequestOf(plan);
+    return new HandLay(width, pieces, gap);
+  }, [plan]);
+  const now = useRef({ placements, view });
+  now.current = { placements, view };
+
+  const faultyAt = useCallback(
+    (index: number, placement: Placement) => {
+      const { overlapping, outside } = table.faults(now.current.placements.map((each, i) => (i === index ? placement : each)));
+      return overlapping.has(index) || outside.has(index);
+    },
+    [table],
+  );
+  const commit = useCallback(
+    (index: number, placement: HeldPlacement, about: string) => {
+      if (faultyAt(index, placement)) return onRefused();
+      onChange(
+        now.current.placements.map((each, i) => (i === index ? placement : each)),
+        about,
       );
-  return <g>{marks}</g>;
-}
-
-/** Lying along the table: what is y on the cloth runs to the right, x runs up from the near selvedge. */
-const alongTable = (edges: readonly Edge[]): Edge[] =>
-  edges.map((edge) => ({
-    ...edge,
-    from: [edge.from[1], edge.from[0]],
-    to: [edge.to[1], edge.to[0]],
-    arc: edge.arc && { centre: [edge.arc.centre[1], edge.arc.centre[0]], ccw: !edge.arc.ccw },
-  }));
-
-function LaidPiece({ piece, turn, x, y, view, colour }: { piece: Piece; turn: number; x: number; y: number; view: View; colour: string }) {
-  const draw = (outline: readonly Edge[]) => pathOf(alongTable(placed(outline, turn, x, y)), view);
-  const cut = [piece.cut, ...piece.cutHoles].map(draw).join(' ');
-  const seam = [piece.seam, ...piece.seamHoles].map(draw).join(' ');
-  const ring = flatten(alongTable(placed(piece.cut, turn, x, y)), 5);
-  const middle = centroid(ring);
-  const { width, height } = boundsOfPoints(ring);
-  // a ring's centre is its hole
-  const hole = piece.cutHoles.length > 0 ? height * 0.3 : 0;
-  const small = Math.min(width, height) * view.scale < 18;
-  const upright = width * view.scale < piece.name.length * 8.5 && height > width;
-  return (
-    <g>
-      <path d={cut} fill={colour} fillRule="evenodd" stroke="#fff" strokeWidth="2" />
-      <path d={seam} fill="none" stroke="rgb(255 255 255 / 80%)" strokeWidth="1.2" strokeDasharray="6 5" />
-      <text
-        transform={`translate(${view.x(middle[0])} ${view.y(middle[1] + hole)}) rotate(${upright ? -90 : 0})`}
-        dy="5"
-        textAnchor="middle"
-        fontSize={small ? 13 : 15}
-        fontWeight="650"
-        style={{ paintOrder: 'stroke', stroke: 'rgb(24 40 56 / 75%)', strokeWidth: 4 }}
-      >
-        {piece.name}
-      </text>
-    </g>
+    },
+    [faultyAt, onChange, onRefused],
   );
+  const take = useCallback(
+    (index: number, event: PointerEvent) => {
+      if (event.button !== 0) return;
+      event.preventDefault();
+      (event.currentTarget as SVGGElement).focus();
+      onSelect(index);
+      const from = now.current.placements[index]!;
+      grip.current = { x: event.clientX, y: event.clientY, from };
+      let last: Held | undefined;
+      const move = (moved: globalThis.PointerEvent) => {
+        const { scale } = now.current.view;
+        const [dx, dy] = [moved.clientX - grip.current!.x, moved.clientY - grip.current!.y];
+        if (!last && Math.hypot(dx, dy) < 4) return;
+        const wanted = { ...from, x: from.x - dy / scale, y: from.y + dx / scale };
+        const all = now.current.placements.map((each, i) => (i === index ? wanted : each));
+        const snapped = { ...table.snapped(all, index, REACH / scale), locked: true };
+        last = { index, placement: snapped, faulty: faultyAt(index, snapped) };
+        setHeld(last);
+      };
+      const drop = () => {
+        window.removeEventListener('pointermove', move);
+        window.removeEventListener('pointerup', drop);
+        window.removeEventListener('pointercancel', drop);
+        setHeld(undefined);
+        if (last) commit(index, last.placement, `move:${index}:${Date.now()}`);
+      };
+      window.addEventListener('pointermove', move);
+      window.addEventListener('pointerup', drop);
+      window.addEventListener('pointercancel', drop);
+    },
+    [commit, faultyAt, onSelect, table],
+  );
+  const key = useCallback(
+    (index: number, event: KeyboardEvent) => {
+      const step = (units === 'cm' ? 5 : INCH / 8) * (event.shiftKey ? 10 : 1);
+      const [along = 0, across = 0] = { ArrowRight: [step, 0], ArrowLeft: [-step, 0], ArrowUp: [0, step], ArrowDown: [0, -step] }[event.key] ?? [];
+      const placement = now.current.placements[index]!;
+      if (along !== 0 || across !== 0)
+        commit(index, { ...placement, x: placement.x + across, y: placement.y + along, locked: true }, `nudge:${index}`);
+      else if (event.key === 'Enter' || event.key === ' ') onSelect(index);
+      else return;
+      event.preventDefault();
+      event.stopPropagation();
+    },
+    [commit, onSelect, units],
+  );
+  const order = placements.map((_, i) => i).sort((a, b) => Number(a === held?.index) - Number(b === held?.index));
+  return order.map((i) => {
+    const placement = held?.index === i ? held.placement : placements[i]!;
+    return (
+      <LaidPiece
+        key={`${placement.piece}-${placement.copy}`}
+        piece={pieceOf(plan, placement)}
+        placement={placement}
+        view={view}
+        colour={colour}
+        held={held?.index === i || selected === i}
+        faulty={held?.index === i && held.faulty}
+        locked={placement.locked ?? false}
+        index={i}
+        onTake={take}
+        onKey={key}
+      />
+    );
+  });
 }

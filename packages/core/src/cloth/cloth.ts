@@ -23,6 +23,29 @@ export interface Cloth {
   pricePerMetre?: number;
 }
 
+const FIGURES: ReadonlyArray<keyof Cloth> = [
+  'width',
+  'selvedge',
+  'kind',
+  'weight',
+  'stretchAcross',
+  'stretchAlong',
+  'shrinkAcross',
+  'shrinkAlong',
+  'print',
+  'oneWay',
+  'sheer',
+  'frays',
+  'prewashed',
+  'lengthOnHand',
+  'pricePerMetre',
+];
+
+/** The figures of a stored cloth, as a plan takes them: what is stored as nothing is left out, and its name and story too. */
+export function clothFigures(stored: { readonly [K in keyof Cloth]?: Cloth[K] | null }): Partial<Cloth> {
+  return Object.fromEntries(FIGURES.filter((key) => stored[key] != null).map((key) => [key, stored[key]])) as Partial<Cloth>;
+}
+
 /** The cloth a plan assumes when none is named (figures of the public contract). */
 export const PLAIN_WOVEN: Cloth = {
   width: 1500,

@@ -28,6 +28,7 @@ export function sharedChoices(hem: number, rest: { seam?: number } = {}): Choice
       { saves: [{ to: 0, says: 'Bind or face the hem instead of turning it up' }] },
     ),
     allowanceChoice('reserve', 'Extra cloth to be safe', 0, [0, 5000], 'Bought on top, for a slip of the scissors or a pocket more.', { step: 50 }),
+    allowanceChoice('bladeGap', 'Room between pieces', 0, [0, 5], 'For a rotary cutter that wants air on both sides; scissors need none.'),
     oneOfChoice(
       'finish',
       'Raw edges',
@@ -85,7 +86,7 @@ export function elasticChoices(school = 'body', rest: { snug?: number; when?: Ch
       school,
       { body: 'As the body', 'less-an-inch': 'An inch less', snug: 'Snug', 'try-on': 'As tried on' },
       'As the body rests on the waist; an inch less or a few per cent less holds; pinned on the person is surest.',
-      when,
+      { ...when, compare: { quantities: ['elastic-finished', 'elastic-cut', 'elastic-stretch-needed', 'elastic-sewn-ratio'] } },
     ),
     ratioChoice('elasticSnug', 'Snug: share of the body', rest.snug ?? 0.92, [0.7, 1], '0.90 to 0.97 in a casing, 0.85 to 0.92 sewn on or exposed.', {
       step: 0.01,
@@ -115,7 +116,7 @@ export const gatherByChoice: Choice = oneOfChoice(
   'thread',
   { thread: 'Two threads', overlocker: 'Overlocker', cord: 'Zigzag over cord' },
   'Threads for the evenest gathers, the overlocker for long ruffles, cord for heavy cloth.',
-  { fine: true },
+  { fine: true, compare: { quantities: ['sewing-minutes', 'thread-length'] } },
 );
 
 /** How a gathered skirt holds at the waist (handbook 3 and 10.3), with what hangs on it. */

@@ -1,3 +1,4 @@
+import { layPieces } from '../lay/lay.ts';
 import type { Lay, LayPiece, LayRequest } from '../lay/lay-request.ts';
 import { flatten } from '../geometry/flatten.ts';
 import { outlineArea } from '../geometry/area.ts';
@@ -19,21 +20,41 @@ export interface PlanLay extends Lay {
   fold: 'open' | 'in-four';
 }
 
-/** Whoever lays the pieces: the engine itself, or a worker that has done so already. */
-export type Layer = (request: LayRequest) => Lay;
+/** Whoever lays the pieces of a cloth: the engine itself, a worker that has done so already, or the person by hand. */
+export type Layer = (request: LayRequest, role: ClothRole) => Lay;
+
+/** The engine, quickly. */
+const quickly: Layer = (request) => layPieces(request);
 
 /** What the lay engine needs to know of a piece. */
 export function layPieceOf(piece: Piece): LayPiece {
   return { id: piece.id, outline: flatten(piece.cut, LAY_CHORD, 'outside'), copies: piece.copies, turns: piece.turns };
 }
 
+/** What is asked of a layer for the pieces of one cloth; `gap` mm are kept between them. */
+function requestOf(width: number, pieces: readonly Piece[], gap: number): LayRequest {
+  return { width, pieces: pieces.map(layPieceOf), ...(gap > 0 ? { gap } : {}) };
+}
+
+/** The same for a finished plan: what its lay was asked for. */
+export function layRequestOf(
+  plan: { pieces: readonly Piece[]; lay: { usableWidth: number }; choices: ReadonlyMap<string, unknown> },
+  role: ClothRole = 'main',
+): LayRequest {
+  return requestOf(
+    plan.lay.usableWidth,
+    plan.pieces.filter((piece) => piece.cloth === role),
+    Number(plan.choices.get('bladeGap') ?? 0),
+  );
+}
+
 /** Lays the pieces cut from one cloth. Throws Unmakeable naming the piece that is too wide for it. */
-export function layCloth(sheet: Worksheet, role: ClothRole, layPieces: Layer): Omit<PlanLay, 'buy'> | undefined {
+export function layCloth(sheet: Worksheet, role: ClothRole, layer: Layer = quickly): Omit<PlanLay, 'buy'> | undefined {
   const pieces = sheet.pieces.filter((piece) => piece.cloth === role);
   if (pieces.length === 0) return undefined;
   const usableWidth = sheet.usableWidth.value;
   for (const piece of pieces) assertFits(sheet, piece, usableWidth);
-  const lay = layPieces({ width: usableWidth, pieces: pieces.map(layPieceOf) });
+  const lay = layer(requestOf(sheet.usableWidth.value, pieces, sheet.number('bladeGap').value), role);
   const byId = new Map(pieces.map((piece) => [piece.id, piece]));
   const length = lay.placements.reduce((most, { piece, turn, y }) => Math.max(most, y + boundsOf(byId.get(piece)!.cut, turn).maxY), 0);
   const area = pieces.reduce(

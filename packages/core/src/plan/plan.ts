@@ -9,7 +9,6 @@ import { BadInput } from '../errors/bad-input.ts';
 import type { ChoiceValue } from '../garments/choice.ts';
 import type { Construction } from '../garments/construction.ts';
 import { CONSTRUCTIONS, constructionById } from '../garments/index.ts';
-import { layPieces } from '../lay/lay.ts';
 import type { GarmentView } from '../drape/garment-view.ts';
 import { sewingMinutes, threadLength } from '../make/sewing.ts';
 import type { Step } from '../make/step.ts';
@@ -64,7 +63,7 @@ export function draftFor(request: PlanRequest): { construction: Construction; sh
  * Works out a plan: body + cloth + choices -> quantities, pieces, checks, lay, chalk, steps.
  * `layer` lays the pieces; by default the engine does, quickly. Throws BadInput (unknown or ill-formed input) or Unmakeable (nothing can be drawn, or it fits no cloth), each naming its field.
  */
-export function planFor(request: PlanRequest, layer: Layer = layPieces): Plan {
+export function planFor(request: PlanRequest, layer?: Layer): Plan {
   const { construction, sheet, choices } = draftFor(request);
   const main = layCloth(sheet, 'main', layer);
   const lay: PlanLay = {

@@ -4,8 +4,8 @@ import type { Edge } from '../geometry/edge.ts';
 import { flatten } from '../geometry/flatten.ts';
 import { rightHalf } from '../geometry/right-half.ts';
 import { layPieces } from '../lay/lay.ts';
-import type { LayPiece, Placement } from '../lay/lay-request.ts';
-import { layPieceOf, type Layer } from '../plan/plan-lay.ts';
+import type { Lay, LayPiece, LayRequest, Placement } from '../lay/lay-request.ts';
+import { layPieceOf } from '../plan/plan-lay.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { Piece } from '../shapes/piece.ts';
 
@@ -14,6 +14,7 @@ const CHORD = 1;
 /** Halves of a piece that differ in area by less than this are alike, as a share. */
 const SAME = 1e-6;
 
+type Engine = (request: LayRequest) => Lay;
 export type Fold = 'open' | 'along' | 'across' | 'in-four';
 
 /** A stretch of cloth folded one way. Placements are on what one sees: half the width where it is folded along. */
@@ -44,7 +45,7 @@ export interface FoldWay {
  * Every way of folding that makes sense for the pieces of the main cloth, the shortest first: open in one layer; folded along, pieces
  * in pairs or on the fold; folded across, in pairs; in four for whole circles. What can't be cut folded is laid open after it.
  */
-export function foldWays(plan: Plan, layer: Layer = layPieces): FoldWay[] {
+export function foldWays(plan: Plan, layer: Engine = layPieces): FoldWay[] {
   const pieces = plan.pieces.filter((piece) => piece.cloth === 'main');
   const usable = plan.lay.usableWidth;
   const area = pieces.reduce((sum, piece) => sum + piece.copies * netArea(piece), 0);
@@ -77,7 +78,7 @@ function wayOf(id: FoldWay['id'], says: string, stretches: Array<FoldStretch | u
 }
 
 /** Pieces laid on one stretch; undefined of none. Throws Unmakeable where one is too wide. */
-function stretchOf(fold: Fold, width: number, pieces: LayPiece[], layer: Layer, locked: Placement[] = []): FoldStretch | undefined {
+function stretchOf(fold: Fold, width: number, pieces: LayPiece[], layer: Engine, locked: Placement[] = []): FoldStretch | undefined {
   const wanted = pieces.filter(({ copies }) => copies > 0);
   if (wanted.length === 0) return undefined;
   const { length, placements } = layer({ width, pieces: wanted, ...(locked.length > 0 ? { locked } : {}) });
@@ -96,7 +97,7 @@ const evenEnds = (outline: readonly Edge[]) =>
 
 const narrowest = (piece: Piece) => Math.min(...piece.turns.map((turn) => boundsOf(piece.cut, turn).width));
 
-function foldedAlong(pieces: readonly Piece[], usable: number, layer: Layer): Omit<FoldWay, 'waste'> | undefined {
+function foldedAlong(pieces: readonly Piece[], usable: number, layer: Engine): Omit<FoldWay, 'waste'> | undefined {
   const width = usable / 2;
   const folded: LayPiece[] = [];
   const onFold: Placement[] = [];
@@ -125,7 +126,7 @@ function foldedAlong(pieces: readonly Piece[], usable: number, layer: Layer): Om
   return wayOf('along', says, [stretchOf('along', width, folded, layer, onFold), stretchOf('open', usable, open, layer)]);
 }
 
-function foldedAcross(pieces: readonly Piece[], usable: number, layer: Layer): Omit<FoldWay, 'waste'> | undefined {
+function foldedAcross(pieces: readonly Piece[], usable: number, layer: Engine): Omit<FoldWay, 'waste'> | undefined {
   const even = (piece: Piece) => piece.cutHoles.length === 0 && isEven(piece);
   const pairs = pieces.map((piece) => ({ ...layPieceOf(piece), copies: even(piece) ? Math.floor(piece.copies / 2) : 0 }));
   const open = pieces.map((piece) => ({ ...layPieceOf(piece), copies: even(piece) ? piece.copies % 2 : piece.copies }));
@@ -137,7 +138,7 @@ function foldedAcross(pieces: readonly Piece[], usable: number, layer: Layer): O
   ]);
 }
 
-function inFour(pieces: readonly Piece[], usable: number, layer: Layer): Omit<FoldWay, 'waste'> | undefined {
+function inFour(pieces: readonly Piece[], usable: number, layer: Engine): Omit<FoldWay, 'waste'> | undefined {
   const whole = pieces.filter((piece) => piece.cutHoles.length > 0);
   if (whole.length === 0) return undefined;
   const stretches = whole.flatMap((piece) => {

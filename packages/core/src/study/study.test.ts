@@ -10,7 +10,12 @@ import { waysOutOfTooLittle } from './ways-out.ts';
 import { compareWidths } from './widths.ts';
 
 const BODY = { 'waist-girth': 700, 'hip-girth': 960, 'waist-to-hip': 200, 'waist-to-knee': 580, 'waist-to-floor': 1020 };
-const gathered: PlanRequest = { construction: 'gathered-skirt', body: BODY, choices: { length: 700, fullness: 2.5 }, cloth: { width: 1400, weight: 'light' } };
+const gathered: PlanRequest = {
+  construction: 'gathered-skirt',
+  body: BODY,
+  choices: { length: 700, fullness: 2.5 },
+  cloth: { width: 1400, weight: 'light' },
+};
 const circle = (choices = {}, cloth = {}): PlanRequest => ({ construction: 'circle-skirt', body: BODY, choices, cloth: { width: 1500, ...cloth } });
 
 describe('too little cloth', () => {

@@ -1,18 +1,31 @@
 import { Select } from 'antd';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { formatCloth, formatLength, type Check } from '@arcus/core';
 import { useUnits } from '../../settings/units.tsx';
-import { LayBoard } from '../../table/lay-board.tsx';
+import { Options } from '../../fields/options.tsx';
 import { NumberLink } from '../../working/working.tsx';
 import { CheckList } from '../checks-drawer.tsx';
 import { useMakeState } from '../make-context.ts';
 import { ProblemPanel } from '../problem-panel.tsx';
+import { FoldsView } from './cloth/folds-view.tsx';
+import { LayView } from './cloth/lay-view.tsx';
+import { WaysOut } from './cloth/ways-out.tsx';
+import { WidthsView } from './cloth/widths-view.tsx';
+
+const VIEWS = [
+  { id: 'lay', label: 'The lay' },
+  { id: 'folds', label: 'Ways to fold' },
+  { id: 'widths', label: 'Widths' },
+] as const;
+type View = (typeof VIEWS)[number]['id'];
 
 const ABOUT_CLOTH = new Set(['cloth-wide-enough', 'cloth-long-enough', 'prewash', 'needs-lining', 'weight-suits', 'stretch-direction', 'knit-only']);
 
 /** Which cloth, how the pieces lie on it to scale, how much to buy. */
 export default function ClothStation() {
-  const { plan, cloth, cloths, elastic, elastics, change, laying } = useMakeState();
+  const { plan, cloth, cloths, elastic, elastics, person, change } = useMakeState();
+  const [query, setQuery] = useSearchParams();
+  const view = VIEWS.find(({ id }) => id === query.get('view'))?.id ?? 'lay';
   const { units } = useUnits();
   const usesElastic = plan?.quantities.some((each) => each.id === 'elastic-cut') ?? true;
   return (
@@ -33,9 +46,10 @@ export default function ClothStation() {
               ...cloths.map(({ id, name, width }) => ({ value: id, label: `${name}, ${formatLength(width, units)} wide` })),
             ]}
           />
-          <Link to="/cupboard" className="small">
-            The cupboard
-          </Link>
+          <span className="row small" style={{ gap: 14 }}>
+            <Link to="/cupboard">The cupboard</Link>
+            {cloth && <Link to={`/cupboard/${cloth.id}/becomes${person ? `?person=${person.id}` : ''}`}>What else could it become?</Link>}
+          </span>
         </div>
         {usesElastic && (
           <div className="stack" style={{ gap: 5 }}>
@@ -51,9 +65,11 @@ export default function ClothStation() {
             />
           </div>
         )}
+        <Options<View> label="Show" value={view} options={VIEWS} onChange={(id) => setQuery(id === 'lay' ? {} : { view: id }, { replace: true })} />
+        {plan && cloth?.lengthOnHand != null && <WaysOut plan={plan} onHand={cloth.lengthOnHand} />}
         {plan && <Buying checks={plan.checks.filter((check) => ABOUT_CLOTH.has(check.id))} />}
       </div>
-      {plan ? <LayBoard plan={plan} colour={cloth?.colour ?? '#b96a5a'} laying={laying} /> : <ProblemPanel />}
+      {!plan ? <ProblemPanel /> : view === 'folds' ? <FoldsView /> : view === 'widths' ? <WidthsView /> : <LayView />}
     </>
   );
 }

@@ -1,5 +1,6 @@
 import { Collapse, Input } from 'antd';
 import { ChoiceField } from '../../fields/choice-field.tsx';
+import { Schools } from '../../fields/schools.tsx';
 import { GarmentBoard } from '../../table/garment-board.tsx';
 import { useMakeState } from '../make-context.ts';
 import { ProblemPanel } from '../problem-panel.tsx';
@@ -41,7 +42,7 @@ export default function ShapeStation() {
 }
 
 function Choices({ of }: { of: readonly Choice[] }) {
-  const { construction, draft, choose, plan } = useMakeState();
+  const { construction, draft, choose, plan, request, cloth } = useMakeState();
   const { units } = useUnits();
   const proposals = proposalsFor(construction, units);
   return (
@@ -55,7 +56,15 @@ function Choices({ of }: { of: readonly Choice[] }) {
           chosen={draft.choices[choice.id] !== undefined && draft.choices[choice.id] !== proposals[choice.id]}
           onChange={(value) => choose(choice.id, value)}
           onReset={() => choose(choice.id, proposals[choice.id])}
-        />
+        >
+          <Schools
+            choice={choice}
+            request={request}
+            value={draft.choices[choice.id] ?? plan?.choices.get(choice.id) ?? choice.default}
+            colour={cloth?.colour ?? '#b96a5a'}
+            onTake={(value) => choose(choice.id, value)}
+          />
+        </ChoiceField>
       ))}
     </div>
   );

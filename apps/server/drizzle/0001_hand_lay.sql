@@ -1,0 +1,1 @@
+ALTER TABLE `makes` ADD `lay` text;

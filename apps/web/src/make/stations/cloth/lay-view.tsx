@@ -1,0 +1,94 @@
+import { App, Button, Dropdown } from 'antd';
+import { Download, Lock, LockOpen, Printer, RotateCw, Shuffle } from 'lucide-react';
+import { useCallback, useState } from 'react';
+import { laySvg, type PlanLay } from '@arcus/core';
+import { Options } from '../../../fields/options.tsx';
+import { LayBoard } from '../../../table/lay-board.tsx';
+import { useMakeState } from '../../make-context.ts';
+import { pngBlob, saveFile, svgBlob } from './save-drawing.ts';
+import { useHandLay } from './use-hand-lay.ts';
+
+const CLOTHS = { main: 'Main cloth', lining: 'Lining', contrast: 'Second cloth' } as const;
+type Role = keyof typeof CLOTHS;
+
+/** The lay of each cloth of the make; the main one can be rearranged by hand. */
+export function LayView() {
+  const { plan, cloth, laying, byHand, draft } = useMakeState();
+  const { message } = App.useApp();
+  const [role, setRole] = useState<Role>('main');
+  const hand = useHandLay();
+  const refused = useCallback(
+    () => void message.warning({ content: 'It can’t lie there: it would cover another piece or hang off the cloth.', key: 'lay' }),
+    [message],
+  );
+  if (!plan) return null;
+  const roles: Role[] = ['main', ...(['lining', 'contrast'] as const).filter((each) => plan.otherLays[each])];
+  const shown = roles.includes(role) ? role : 'main';
+  const lay: PlanLay = shown === 'main' ? plan.lay : plan.otherLays[shown]!;
+  const selected = hand.selected === undefined ? undefined : hand.placements[hand.selected];
+  const says = hand.busy
+    ? 'laying the rest again…'
+    : byHand && shown === 'main'
+      ? `laid by hand, ${hand.placements.filter((each) => each.locked).length} held in place`
+      : laying
+        ? 'laying closer…'
+        : 'open, in one layer; length runs along the table';
+  const drawing = () => laySvg(plan, lay, draft.name);
+  const name = `${draft.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}-lay`;
+  const save = (kind: string) => {
+    if (kind === 'svg') return saveFile(`${name}.svg`, svgBlob(drawing()));
+    pngBlob(drawing())
+      .then((blob) => saveFile(`${name}.png`, blob))
+      .catch((error: unknown) => void message.error(String(error)));
+  };
+  const tools = (
+    <div className="board-tools no-print">
+      {roles.length > 1 && (
+        <Options<Role> label="Cloth shown" value={shown} options={roles.map((id) => ({ id, label: CLOTHS[id] }))} onChange={setRole} />
+      )}
+      {shown === 'main' && (
+        <>
+          <Button icon={<RotateCw size={16} />} disabled={!selected} onClick={() => !hand.turn() && refused()}>
+            Turn
+          </Button>
+          <Button icon={selected?.locked ? <LockOpen size={16} /> : <Lock size={16} />} disabled={!selected} onClick={hand.toggleLock}>
+            {selected?.locked ? 'Let go' : 'Hold in place'}
+          </Button>
+          <Button icon={<Shuffle size={16} />} loading={hand.busy} onClick={() => void hand.again()}>
+            Lay the rest again
+          </Button>
+          {(byHand || hand.outdated) && <Button onClick={hand.letGo}>Let Arcus lay it</Button>}
+        </>
+      )}
+      <Dropdown
+        menu={{
+          items: [
+            { key: 'svg', label: 'Drawing (SVG), true to size' },
+            { key: 'png', label: 'Picture (PNG)' },
+          ],
+          onClick: ({ key }) => save(key),
+        }}
+      >
+        <Button icon={<Download size={16} />}>Save</Button>
+      </Dropdown>
+      <Button icon={<Printer size={16} />} aria-label="Print the lay" onClick={() => window.print()} />
+    </div>
+  );
+  return (
+    <>
+      <LayBoard
+        plan={plan}
+        lay={lay}
+        colour={cloth?.colour ?? '#b96a5a'}
+        says={hand.outdated && shown === 'main' ? 'the pieces have changed since you laid them by hand; Arcus lays them' : says}
+        hand={
+          shown === 'main'
+            ? { placements: hand.placements, selected: hand.selected, onSelect: hand.select, onChange: hand.change, onRefused: refused }
+            : undefined
+        }
+        tools={tools}
+      />
+      <div className="print-only" aria-hidden="true" dangerouslySetInnerHTML={{ __html: drawing().replace(/^<\?xml.*\?>/, '') }} />
+    </>
+  );
+}

@@ -1,0 +1,165 @@
+import { readFileSync } from 'node:fs';
+import { expect, test, type Locator, type Page } from '@playwright/test';
+import { begin, choose, figure, makeAgain, pick, saved, set } from './arcus.ts';
+
+const piece = (page: Page, name: string): Locator => page.locator(`[data-piece="${name}"]`);
+
+/** Drags a piece by its name and lets it go; pixels on the screen. */
+async function drag(page: Page, what: Locator, dx: number, dy: number): Promise<void> {
+  const box = (await what.locator('text').boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + dx / 2, y + dy / 2, { steps: 5 });
+  await page.mouse.move(x + dx, y + dy, { steps: 5 });
+  await page.mouse.up();
+}
+
+const settled = (page: Page) => expect(page.getByText('laying closer…')).toBeHidden({ timeout: 20_000 });
+
+async function goredLay(page: Page): Promise<string> {
+  await begin(page, { construction: 'Gored skirt', person: 'Maren', cloth: 'Rust linen' });
+  await page.getByRole('button', { name: 'On to Cloth' }).click();
+  await expect(page.getByRole('group', { name: /The cloth, .* wide/ })).toBeVisible();
+  await settled(page);
+  return /makes\/([^/]+)/.exec(page.url())![1]!;
+}
+
+/** The piece that reaches furthest along the table: beyond it the cloth is free. */
+async function lastPiece(page: Page): Promise<Locator> {
+  const names = await page.locator('[data-piece]').evaluateAll((all) =>
+    all
+      .map((each) => ({ name: each.getAttribute('data-piece')!, right: each.getBoundingClientRect().right }))
+      .sort((one, other) => other.right - one.right)
+      .map(({ name }) => name),
+  );
+  return piece(page, names[0]!);
+}
+
+interface Stored {
+  lay: Array<{ piece: string; copy: number; x: number; y: number; locked?: boolean }> | null;
+}
+
+test('a piece is dragged where it is wanted and held there, the rest is laid around it, and undo brings the old lay back', async ({ page }) => {
+  const id = await goredLay(page);
+  const stored = async () => ((await makeAgain(page, { id } as never)) as unknown as Stored).lay;
+  const last = await lastPiece(page);
+  await drag(page, last, 60, 0);
+  await expect(page.getByText('laid by hand, 1 held in place')).toBeVisible();
+  await expect(last).toHaveAttribute('aria-pressed', 'true');
+  await saved(page);
+  const held = (await stored())!.find(({ locked }) => locked)!;
+
+  await page.getByRole('button', { name: 'Lay the rest again' }).click();
+  await expect(page.getByText('laying the rest again…')).toBeVisible();
+  await expect(page.getByText('laid by hand, 1 held in place')).toBeVisible({ timeout: 20_000 });
+  await saved(page);
+  expect((await stored())!.find(({ piece: p, copy }) => p === held.piece && copy === held.copy)).toEqual(held);
+
+  // another is held without moving it, and let go again
+  const gore = piece(page, held.piece === 'gore-front' && held.copy === 0 ? 'gore-back 0' : 'gore-front 0');
+  await gore.focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Hold in place' }).click();
+  await expect(page.getByText('laid by hand, 2 held in place')).toBeVisible();
+  await page.getByRole('button', { name: 'Let go' }).click();
+  await expect(page.getByText('laid by hand, 1 held in place')).toBeVisible();
+
+  await saved(page);
+  await page.reload();
+  await expect(page.getByText('laid by hand, 1 held in place')).toBeVisible();
+  await page.getByRole('button', { name: 'Let Arcus lay it' }).click();
+  await expect(page.getByText(/laid by hand/)).toBeHidden();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('laid by hand, 1 held in place')).toBeVisible();
+});
+
+test('a place where a piece can’t be cut is shown while dragging and refused on letting go', async ({ page }) => {
+  await goredLay(page);
+  const gore = piece(page, 'gore-front 0');
+  const other = piece(page, 'gore-back 0');
+  const [a, b] = [(await gore.boundingBox())!, (await other.boundingBox())!];
+  const box = (await gore.locator('text').boundingBox())!;
+  const path = await gore.locator('.laid-cut').getAttribute('d');
+  await page.mouse.move(box.x + 10, box.y + 8);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 10 + (b.x - a.x) / 2 + 3, box.y + 8 + (b.y - a.y) / 2 + 3, { steps: 6 });
+  await page.mouse.move(box.x + 10 + b.x - a.x, box.y + 8 + b.y - a.y, { steps: 6 });
+  await expect(gore).toHaveClass(/faulty/);
+  await page.mouse.up();
+  await expect(page.getByText(/can’t lie there/)).toBeVisible();
+  await expect(gore.locator('.laid-cut')).toHaveAttribute('d', path!);
+});
+
+test('a piece is nudged with the keyboard, half a centimetre a press', async ({ page }) => {
+  const id = await goredLay(page);
+  const last = await lastPiece(page);
+  await last.focus();
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(page.getByText('laid by hand, 1 held in place')).toBeVisible();
+  await saved(page);
+  const at = async () => ((await makeAgain(page, { id } as never)) as unknown as Stored).lay!.find(({ locked }) => locked)!;
+  const before = await at();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect.poll(async () => (await at()).y - before.y).toBeCloseTo(10, 6);
+});
+
+test('too little cloth: ways out with their numbers, and one click takes one', async ({ page }) => {
+  await begin(page, { construction: 'Gathered skirt', person: 'Maren', cloth: 'Slate wool' });
+  await set(page, 'length', '112');
+  await set(page, 'fullness', '2.6');
+  await page.getByRole('button', { name: 'On to Cloth' }).click();
+  await expect(page.getByTestId('verdict')).toContainText('too little cloth', { timeout: 20_000 });
+  const way = page.locator('.way-out', { hasText: 'Length:' });
+  await expect(way).toBeVisible({ timeout: 20_000 });
+  await way.getByRole('button', { name: 'Take it' }).click();
+  await expect(page.getByTestId('verdict')).not.toContainText('too little cloth', { timeout: 20_000 });
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByTestId('verdict')).toContainText('too little cloth');
+});
+
+test('folds, widths and the cloth curve are compared side by side', async ({ page }) => {
+  await begin(page, { construction: 'Circle skirt', person: 'Tove', cloth: 'Ink jersey' });
+  await pick(page, 'closure', 'The cloth stretches');
+  await page.getByRole('button', { name: 'On to Cloth' }).click();
+  await page.getByRole('radio', { name: 'Ways to fold' }).click();
+  await expect(page.getByRole('row', { name: /In four.*4/ })).toBeVisible({ timeout: 20_000 });
+  await page.getByRole('button', { name: /In four/ }).click();
+  await expect(page.getByRole('img', { name: /folded in four/ })).toBeVisible();
+  await page.getByRole('radio', { name: 'Widths' }).click();
+  await expect(page.getByRole('row', { name: /^90\.0 cm/ })).toBeVisible({ timeout: 20_000 });
+  await page.getByRole('radio', { name: 'against length below the band' }).click();
+  await expect(page.getByRole('img', { name: /Length below the band against cloth needed: .* m/ })).toBeVisible({ timeout: 20_000 });
+});
+
+test('the lay is saved as an open drawing, true to size', async ({ page }) => {
+  await begin(page, { construction: 'Circle skirt', person: 'Tove', cloth: 'Rust linen' });
+  await page.getByRole('button', { name: 'On to Cloth' }).click();
+  await settled(page);
+  await page.getByRole('button', { name: 'Save' }).click();
+  const download = page.waitForEvent('download');
+  await page.getByText('Drawing (SVG), true to size').click();
+  const svg = readFileSync(await (await download).path(), 'utf8');
+  expect(svg).toContain('<svg xmlns="http://www.w3.org/2000/svg"');
+  // 148 cm between the selvedges and a margin of 6 cm on both sides
+  expect(svg).toContain('width="1600.0mm"');
+  expect(svg.match(/Skirt half/g)!.length).toBe(2);
+  const picture = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByText('Picture (PNG)').click();
+  expect(readFileSync(await (await picture).path()).subarray(1, 4).toString()).toBe('PNG');
+});
+
+test('the reverse question: a cloth and a person, everything it can become, and one is begun', async ({ page }) => {
+  await page.goto('/cupboard');
+  await page.getByRole('listitem').filter({ hasText: 'Sail ticking' }).getByRole('link', { name: 'What can it become?' }).click();
+  await choose(page, 'For', 'Maren');
+  const gathered = page.locator('.becomes .catalogue-item', { hasText: 'Gathered skirt' });
+  await expect(gathered).toContainText(/up to .* cm long/, { timeout: 30_000 });
+  await expect(page.getByText(/Knit tube skirt\. .*woven/)).toBeVisible();
+  await gathered.getByRole('button', { name: 'Start it' }).click();
+  await expect(page.getByRole('heading', { name: 'Shape', level: 2 })).toBeVisible();
+  await expect(page.getByTestId('verdict')).not.toContainText('Stop.');
+  await expect(figure(page, 'cloth-to-buy')).toBeVisible();
+});
