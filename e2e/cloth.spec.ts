@@ -148,7 +148,11 @@ test('the lay is saved as an open drawing, true to size', async ({ page }) => {
   const picture = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save' }).click();
   await page.getByText('Picture (PNG)').click();
-  expect(readFileSync(await (await picture).path()).subarray(1, 4).toString()).toBe('PNG');
+  expect(
+    readFileSync(await (await picture).path())
+      .subarray(1, 4)
+      .toString(),
+  ).toBe('PNG');
 });
 
 test('the reverse question: a cloth and a person, everything it can become, and one is begun', async ({ page }) => {

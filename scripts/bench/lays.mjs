@@ -11,9 +11,30 @@ const SEEDS = [1, 2, 3, 4, 5];
 
 /** Sets with a perfect solution, so that the best length is known, and what is promised of each. */
 const KNOWN = [
-  ...[10, 25, 40].map((count) => ({ name: `${count} rectangles of one`, width: 1400, best: 2000, seconds: 1, promise: 1.005, set: (seed) => cutRectangles(count, 1400, 2000, seed * 97 + count) })),
-  { name: '30 rectangles, nearly fitting', width: 1400, best: 2000, seconds: 1, promise: 1.05, set: (seed) => cutRectangles(30, 1400, 2000, seed * 13, 6) },
-  { name: '30 rectangles, nearly fitting', width: 1400, best: 2000, seconds: 10, promise: 1.03, set: (seed) => cutRectangles(30, 1400, 2000, seed * 13, 6) },
+  ...[10, 25, 40].map((count) => ({
+    name: `${count} rectangles of one`,
+    width: 1400,
+    best: 2000,
+    seconds: 1,
+    promise: 1.005,
+    set: (seed) => cutRectangles(count, 1400, 2000, seed * 97 + count),
+  })),
+  {
+    name: '30 rectangles, nearly fitting',
+    width: 1400,
+    best: 2000,
+    seconds: 1,
+    promise: 1.05,
+    set: (seed) => cutRectangles(30, 1400, 2000, seed * 13, 6),
+  },
+  {
+    name: '30 rectangles, nearly fitting',
+    width: 1400,
+    best: 2000,
+    seconds: 10,
+    promise: 1.03,
+    set: (seed) => cutRectangles(30, 1400, 2000, seed * 13, 6),
+  },
   { name: 'dissection of 6', width: 1200, best: 1500, seconds: 1, promise: 1.005, set: (seed) => dissection(6, 1200, 1500, seed * 7) },
   { name: 'dissection of 10', width: 1200, best: 1500, seconds: 3, promise: 1.02, set: (seed) => dissection(10, 1200, 1500, seed * 7) },
   { name: 'dissection of 16', width: 1200, best: 1500, seconds: 10, promise: 1.2, set: (seed) => dissection(16, 1200, 1500, seed * 7) },
@@ -26,7 +47,11 @@ const UNKNOWN = [
   { name: '2 half rings', width: 1480, set: () => [sectors(2, 110, 620, 180)] },
   { name: '6 ring sectors', width: 1400, set: () => [sectors(6, 200, 640, 60)] },
   { name: 'tiers and a band', width: 1400, set: () => cutRectangles(9, 1300, 1700, 4, 30) },
-  { name: 'a mixed garment', width: 1400, set: () => [gores(8, 1), sectors(2, 90, 300, 180), ...cutRectangles(5, 600, 700, 3)].map((each, i) => ({ ...each, id: `p${i}` })) },
+  {
+    name: 'a mixed garment',
+    width: 1400,
+    set: () => [gores(8, 1), sectors(2, 90, 300, 180), ...cutRectangles(5, 600, 700, 3)].map((each, i) => ({ ...each, id: `p${i}` })),
+  },
 ];
 
 const box = (outline) => {

@@ -29,11 +29,6 @@ export function edgeTangent(name: string, from: Point, along: Point, to: Point, 
   return { name, from, to, arc: { centre: [from[0] - uy * radius, from[1] + ux * radius], ccw: radius > 0 }, allowance };
 }
 
-/** A side run the other way round. */
-export function reversed(edge: Edge): Edge {
-  return { ...edge, from: edge.to, to: edge.from, arc: edge.arc && { ...edge.arc, ccw: !edge.arc.ccw } };
-}
-
 /** The side seen in a mirror that stands on x = 0, still counter-clockwise round its piece. */
 export function mirrored(edge: Edge, name: string): Edge {
   const flip = ([x, y]: Point): Point => [-x, y];

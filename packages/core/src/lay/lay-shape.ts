@@ -60,19 +60,17 @@ const MOST_PAIRS = 60_000;
 
 /** No-fit rings worked out once for each pair of forms. */
 export class NoFitStore {
-  private readonly known = new Map<number, Forbidden[]>();
+  /** By the fixed form, then by the moving one: looked up in the innermost loops. */
+  private known: Forbidden[][][] = [];
+  private count = 0;
 
   /** `gap`: mm kept free between two pieces. */
   constructor(readonly gap = 0) {}
 
   of(fixed: LayShape, moving: LayShape): Forbidden[] {
-    const key = fixed.form * 65536 + moving.form;
-    let rings = this.known.get(key);
-    if (!rings) {
-      if (this.known.size >= MOST_PAIRS) this.known.clear();
-      rings = noFit(fixed.parts, moving.parts, this.gap);
-      this.known.set(key, rings);
-    }
-    return rings;
+    const rings = this.known[fixed.form]?.[moving.form];
+    if (rings) return rings;
+    if (++this.count > MOST_PAIRS) [this.known, this.count] = [[], 0];
+    return ((this.known[fixed.form] ??= [])[moving.form] = noFit(fixed.parts, moving.parts, this.gap));
   }
 }

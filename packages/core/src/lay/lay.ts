@@ -21,6 +21,8 @@ const MANY_PIECES = 45;
 const MANY_PARTS = 90;
 /** How much shorter than the best a fresh attempt aims, as a share. */
 const AIM = 0.004;
+/** What is thrown down anyhow is first sorted out with room to spare, as a share of the best. */
+const ROOMY = 1.03;
 
 /** What is heard while a lay is being sought: the best so far. */
 export type OnBetter = (lay: Lay) => void;
@@ -111,13 +113,14 @@ function searchShapes(strip: Strip): void {
     const luck = search.random();
     const again = luck < 0.25 ? inOrder(shuffled(largestFirst, search.random)) : undefined;
     if (again) shorten(strip, again);
-    else startAfresh(strip, luck < 0.65 ? disturbed(strip) : scattered(strip));
+    else if (luck < 0.6) startAfresh(strip, disturbed(strip), 1 - AIM);
+    else startAfresh(strip, scattered(strip), ROOMY);
   }
 }
 
-/** A fresh attempt at a length just below the best, followed up where it succeeds. */
-function startAfresh(strip: Strip, start: readonly Put[]): void {
-  const put = untangle(strip, start, strip.search.length * (1 - AIM));
+/** A fresh attempt at a share of the best length, followed up where it succeeds. */
+function startAfresh(strip: Strip, start: readonly Put[], share: number): void {
+  const put = untangle(strip, start, strip.search.length * share);
   if (!put) return;
   strip.search.offer(put);
   shorten(strip, put);

@@ -9,6 +9,11 @@ const PATIENCE = [120, 150, 300, 600];
 /** How far from flush two pieces may be and still be laid as if they fitted, mm: sets cut by hand fit nearly, not exactly. */
 const LOOSE = [FIT, 2, 4, 7, 12, 20];
 
+/** Every other descent aims at the perfect length, until this many have missed it. */
+const EAGER = 600;
+/** How often the beginning of the best lay is kept. */
+const KEEP = 0.75;
+
 /** A flat stretch of the upper edge of what is laid so far. */
 interface Step {
   x: number;
@@ -47,16 +52,20 @@ export function searchRectangles(items: ReadonlyArray<readonly LayShape[]>, widt
   const task: Task = { groups, items, ways, width, area };
   const floor = Math.max(area / width, ...items.map((shapes) => Math.min(...shapes.map((shape) => shape.height))));
   const { random } = search;
+  let trail: Trail | undefined;
   for (let round = 0; !search.over(); round++) {
     const best = search.length;
     if (best <= floor * (1 + 1e-6) + FIT) return;
     // the perfect length first and often; between, any length better than the best so far
-    const exact = round % 2 === 0;
+    const exact = round % (round < EAGER ? 2 : 6) === 0;
     const target = exact ? floor + FIT : floor + (best - floor) * (1 - 0.8 * random() ** 2);
     const luck = round === 0 ? 0 : 0.05 + 0.6 * random();
     const loose = exact ? FIT : pick(LOOSE, random);
-    const put = descend(task, { target: Math.min(target, best - 1e-3), luck, loose }, search);
-    if (put) search.offer(put);
+    const temper = { target: Math.min(target, best - 1e-3), luck, loose };
+    // often the beginning of the best lay is kept and only the rest laid anew
+    const from = trail && random() < KEEP ? beginning(trail, width * temper.target - area, random) : undefined;
+    const found = descend(task, temper, search, from);
+    if (found && search.offer(putDown(task, found))) trail = found;
   }
 }
 
@@ -97,11 +106,21 @@ interface Temper {
   loose: number;
 }
 
+/** What was laid, in order, with the upper edge and the waste after each piece: a descent can be taken up again from any of them. */
+type Trail = Array<Way & { x: number; y: number; steps: readonly Step[]; wasted: number }>;
+
+/** A beginning of an earlier descent that wastes no more than may be wasted in all. */
+function beginning(trail: Trail, allowed: number, random: () => number): Trail {
+  const good = trail.filter(({ wasted }) => wasted <= allowed).length;
+  return trail.slice(0, Math.floor(good * random()));
+}
+
 /** One descent; undefined where it ran out of patience. */
-function descend({ groups, items, ways, width, area }: Task, { target, luck, loose }: Temper, search: Search): Put[] | undefined {
+function descend({ groups, items, ways, width, area }: Task, { target, luck, loose }: Temper, search: Search, from: Trail = []): Trail | undefined {
   const { random } = search;
   const left = groups.map((group) => group.items.length);
-  const placed: Array<Way & { x: number; y: number }> = [];
+  const placed: Trail = [...from];
+  for (const { group } of from) left[group]!--;
   const allowed = width * target - area;
   if (allowed < -1e-6) return undefined;
   const dear = Math.max(allowed, area * 0.004);
@@ -158,15 +177,21 @@ function descend({ groups, items, ways, width, area }: Task, { target, luck, loo
       if (patience <= 0) return false;
       const at = atRight ? x + room - shape.width : x;
       left[group]!--;
-      placed.push({ group, shape, x: at, y });
-      if (descendFrom(raised(steps, at, shape.width, y + shape.height), wasted)) return true;
+      const next = raised(steps, at, shape.width, y + shape.height);
+      placed.push({ group, shape, x: at, y, steps: next, wasted });
+      if (descendFrom(next, wasted)) return true;
       placed.pop();
       left[group]!++;
     }
     return !nearlyFlush && patience > 0 && leave();
   };
 
-  if (!descendFrom([{ x: 0, y: 0, width }], 0)) return undefined;
+  const last = from[from.length - 1];
+  return descendFrom(last?.steps ?? [{ x: 0, y: 0, width }], last?.wasted ?? 0) ? placed : undefined;
+}
+
+/** A finished descent as a lay, every piece under its own number. */
+function putDown({ groups, items, width }: Task, placed: Trail): Put[] {
   const next = groups.map((group) => [...group.items]);
   const out: Put[] = [];
   for (const { group, shape, x, y } of placed) {

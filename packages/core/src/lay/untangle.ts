@@ -11,7 +11,7 @@ const NEARLY = 6;
 /** Rounds over all tangled pieces before a length is given up. */
 const ROUNDS = 90;
 /** Random places looked at for one piece in one turn. */
-const PLACES = 14;
+const PLACES = 7;
 /** How much shorter the strip is made at first, and at least, as a share of its length. */
 const FIRST_CUT = 0.03;
 const LEAST_CUT = 0.0015;

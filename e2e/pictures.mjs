@@ -4,8 +4,8 @@ import { mkdtempSync, mkdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { findChromium } from './chromium.mjs';
-import { build, install, root } from './prepare.mjs';
+import { findChromium } from '../scripts/chromium.mjs';
+import { build, install, root } from '../scripts/prepare.mjs';
 
 const PORT = 4898;
 const base = `http://127.0.0.1:${PORT}`;
