@@ -63,6 +63,7 @@ export const cloths: Scenario['cloths'] = [
     kind: 'woven',
     weight: 'medium',
     print: 'up',
+    repeat: 120,
     prewashed: true,
     lengthOnHand: 4200,
   },

@@ -21,6 +21,8 @@ export class ClothFigures {
   @IsOptional() @IsBoolean() sheer?: boolean;
   @IsOptional() @IsBoolean() frays?: boolean;
   @IsOptional() @IsBoolean() prewashed?: boolean;
+  /** Length of the print's repeat, mm; 0: nothing to match. */
+  @OptionalFigure(0, 2000) repeat?: number;
   @OptionalFigure(0, 1_000_000) lengthOnHand?: number;
   @OptionalFigure(0, 100_000) pricePerMetre?: number;
 }

@@ -56,6 +56,7 @@ export interface ClothView {
   sheer: boolean;
   frays: boolean;
   prewashed: boolean;
+  repeat: number;
   lengthOnHand: number | null;
   pricePerMetre: number | null;
   version: number;

@@ -25,6 +25,8 @@ export const cloths = sqliteTable('cloths', {
   sheer: integer('sheer', { mode: 'boolean' }).notNull().default(false),
   frays: integer('frays', { mode: 'boolean' }).notNull().default(true),
   prewashed: integer('prewashed', { mode: 'boolean' }).notNull().default(false),
+  /** Length of the print's repeat, mm. */
+  repeat: real('repeat').notNull().default(0),
   lengthOnHand: real('length_on_hand'),
   pricePerMetre: real('price_per_metre'),
 });

@@ -25,6 +25,7 @@ const NEW: Values = {
   sheer: false,
   frays: true,
   prewashed: false,
+  repeat: 0,
   lengthOnHand: null,
   pricePerMetre: null,
 };
@@ -91,6 +92,11 @@ export default function ClothForm({ cloth, onClose }: { cloth?: ClothView; onClo
         ]}
         onChange={(print) => set({ print })}
       />
+      {values.print !== 'none' && (
+        <Field label="Repeat to match at the seams">
+          <LengthInput label="Repeat to match at the seams" value={values.repeat} max={2000} onCommit={(repeat) => set({ repeat })} />
+        </Field>
+      )}
       {SWITCHES.map(({ key, label }) => (
         <span key={key} className="row">
           <Switch aria-label={label} checked={values[key]} onChange={(on) => set({ [key]: on })} /> {label}

@@ -48,6 +48,7 @@ export function LayBoard({ plan, lay, colour, says, hand, tools }: Props) {
       {(view) => (
         <>
           <Strip view={view} length={length} width={lay.usableWidth + 2 * selvedge} selvedge={selvedge} print={cloth.print} oneWay={cloth.oneWay} />
+          {cloth.repeat ? <Repeats view={view} repeat={cloth.repeat} length={length} from={frame.minY} to={frame.maxY} /> : null}
           <Rulers view={view} units={units} x={{ from: 0, to: length }} y={{ from: -selvedge, to: lay.usableWidth + selvedge, down: true }} />
           {rest.map(({ x, y, width, height }) => {
             const [w, h] = [height * view.scale, width * view.scale];
@@ -111,6 +112,18 @@ function restsOf(plan: Plan, lay: PlanLay, length: number) {
       : [];
   });
   return leftovers(rings, lay.usableWidth, length);
+}
+
+/** Where the print begins anew. */
+function Repeats({ view, repeat, length, from, to }: { view: View; repeat: number; length: number; from: number; to: number }) {
+  const lines = Array.from({ length: Math.floor(length / repeat) }, (_, i) => (i + 1) * repeat);
+  return (
+    <g stroke="#6f8aa1" strokeDasharray="1 6" aria-hidden="true">
+      {lines.map((at) => (
+        <line key={at} x1={view.x(at)} x2={view.x(at)} y1={view.y(to)} y2={view.y(from)} />
+      ))}
+    </g>
+  );
 }
 
 interface Held {

@@ -38,6 +38,18 @@ export function prewash(sheet: Worksheet): Check {
   };
 }
 
+/** A print with a repeat is matched at the seams: pieces lie whole repeats apart, which costs cloth. */
+export function matchesPrint(sheet: Worksheet): Check | undefined {
+  const { repeat = 0 } = sheet.cloth;
+  if (repeat === 0) return undefined;
+  return {
+    id: 'matches-print',
+    verdict: 'ok',
+    says: `The print repeats every ${sheet.showLength(repeat)}: pieces lie whole repeats apart so that it meets at the seams, and the cloth to buy allows for it.`,
+    numbers: { repeat },
+  };
+}
+
 /** Whether the pieces fit between the selvedges; says what the width decided. */
 export function clothWideEnough(sheet: Worksheet, widest: number, says?: string): Check {
   const usable = sheet.usableWidth.value;

@@ -17,6 +17,8 @@ export interface Cloth {
   sheer: boolean;
   frays: boolean;
   prewashed: boolean;
+  /** Length of the print's repeat, mm; none or 0 where nothing has to be matched. */
+  repeat?: number;
   /** Length in the cupboard; unknown where it is still to be bought. */
   lengthOnHand?: number;
   /** Price per metre, in the person's currency. */
@@ -37,6 +39,7 @@ const FIGURES: ReadonlyArray<keyof Cloth> = [
   'sheer',
   'frays',
   'prewashed',
+  'repeat',
   'lengthOnHand',
   'pricePerMetre',
 ];

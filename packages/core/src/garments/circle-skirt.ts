@@ -3,9 +3,10 @@ import { stretchDirection } from '../checks/stretch-direction.ts';
 import { weightSuitsCircle } from '../checks/weight-suits.ts';
 import { bandSheet } from '../components/band.ts';
 import { circleWaist } from '../components/circle-waist.ts';
+import { addHemEdge, hemAdds, hemAllowance, hemEdgeSteps } from '../components/hem-edge.ts';
 import { liningShorter } from '../components/lining.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
-import { cutSteps, finishStep, hemStep, prepareSteps, seamStep, threadElasticStep } from '../make/common-steps.ts';
+import { cutSteps, finishStep, prepareSteps, seamStep, threadElasticStep } from '../make/common-steps.ts';
 import { discSheet, sectorSheet } from '../marks/circle-marks.ts';
 import type { Worksheet } from '../plan/worksheet.ts';
 import { Quantity, TWO_PI } from '../quantity/quantity.ts';
@@ -13,7 +14,7 @@ import { circle, sector } from '../shapes/sector.ts';
 import { footprint, makePiece, type Piece, type Turn } from '../shapes/piece.ts';
 import { allowanceChoice, countChoice, lengthChoice, oneOfChoice, ratioChoice, yesNoChoice } from './choice.ts';
 import type { Construction } from './construction.ts';
-import { bandClothChoice, elasticChoices, sharedChoices, waistEaseChoice } from './shared-choices.ts';
+import { bandClothChoice, elasticChoices, gatherByChoice, hemEdgeChoices, sharedChoices, waistEaseChoice } from './shared-choices.ts';
 
 /** A panel wider than this that must open is slit and faced: there is no cloth left for two side allowances, degrees. */
 const SLIT_ABOVE = 330;
@@ -57,6 +58,8 @@ export const circleSkirt: Construction = {
       when: { choice: 'closure', is: ['zip', 'stretch'] },
     }),
     yesNoChoice('lining', 'Lining', false, 'The same shape, 5 cm shorter. Sheer cloth wants one.'),
+    ...hemEdgeChoices(),
+    { ...gatherByChoice, when: { choice: 'hemEdge', is: ['ruffle'] } },
     bandClothChoice,
     ...elasticChoices('body', { when: { choice: 'closure', is: ['pull-on'] } }),
     ...sharedChoices(12),
@@ -64,7 +67,7 @@ export const circleSkirt: Construction = {
   draft(sheet) {
     const closure = sheet.oneOf('closure');
     const [waist, hip] = [sheet.measure('waist-girth'), sheet.measure('hip-girth')];
-    const [seam, hem, length, fraction] = [sheet.number('seam'), sheet.number('hem'), sheet.number('length'), sheet.number('fraction')];
+    const [seam, hem, length, fraction] = [sheet.number('seam'), hemAllowance(sheet), sheet.number('length'), sheet.number('fraction')];
 
     const worn = closure === 'pull-on' ? hip.plus(sheet.number('pullOnEase')) : waist.plus(sheet.number('waistEase'));
     const seamGirth = sheet.put('seam-girth', 'Waist seam', 'nearest', worn);
@@ -94,7 +97,7 @@ export const circleSkirt: Construction = {
     );
     const whole = piece.cutHoles.length > 0;
     const slit = closure === 'zip' && panelAngle.value > SLIT_ABOVE;
-    sheet.put('finished-length', 'Finished length', 'nearest', length);
+    sheet.put('finished-length', 'Finished length', 'nearest', hemAdds(sheet, length));
     const held = closure === 'pull-on' ? waist.value : seamGirth.value;
     sheet.view = {
       hangsFrom: 'waist',
@@ -112,6 +115,7 @@ export const circleSkirt: Construction = {
     if (sheet.yes('lining')) addLining(sheet, { inner, length, piece, angle: panelAngle });
     circleWaist(sheet, { closure, waist, hip, seamGirth });
     bandSheet(sheet);
+    addHemEdge(sheet, sweep);
 
     sheet.check(widthCheck(sheet, piece, panels, fraction));
     sheet.check(weightSuitsCircle(sheet, fraction));
@@ -182,7 +186,7 @@ function panelPiece(sheet: Worksheet, radii: Radii, count: number): Piece {
 
 function panelSketch(sheet: Worksheet, { inner, outer, fraction, closure }: Radii, count: number, turns: Turn[]) {
   const angleDeg = (360 * fraction.value) / count;
-  const [seam, hem] = [sheet.number('seam').value, sheet.number('hem').value];
+  const [seam, hem] = [sheet.number('seam').value, hemAllowance(sheet).value];
   const common = { id: 'skirt', copies: count, grain: 'any' as const, turns, quantityIds: ['waist-radius-cut', 'hem-radius-cut'] };
   if (angleDeg > 360 - 1e-9) {
     const slit = closure === 'zip' ? [{ name: 'slit', from: [0, -inner.value] as const, to: [0, -outer.value] as const }] : [];
@@ -350,7 +354,7 @@ function writeSteps(sheet: Worksheet, { closure, seamGirth, panels, length, swee
     how: 'On a hanger or a stand, by the band.',
     why: 'Where it hangs on the bias the cloth drops. Level the hem from the floor afterwards.',
   });
-  hemStep(sheet, sweep, true);
+  hemEdgeSteps(sheet, sweep, true);
   sheet.step({
     id: 'press',
     kind: 'press',

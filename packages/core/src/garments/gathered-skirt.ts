@@ -4,16 +4,17 @@ import { stretchDirection } from '../checks/stretch-direction.ts';
 import { widthGives } from '../components/cut-widths.ts';
 import { bandSheet } from '../components/band.ts';
 import { bandHeight, closeGatheredWaist, gatheredWaist, waistSteps } from '../components/gathered-waist.ts';
+import { addHemEdge, hemAdds, hemAllowance, hemEdgeSteps } from '../components/hem-edge.ts';
 import { liningShorter } from '../components/lining.ts';
 import { addPockets } from '../components/patch-pocket.ts';
-import { cutSteps, finishStep, hemStep, prepareSteps, seamStep } from '../make/common-steps.ts';
+import { cutSteps, finishStep, prepareSteps, seamStep } from '../make/common-steps.ts';
 import { rectangleSheet } from '../marks/rectangle-marks.ts';
 import { Quantity } from '../quantity/quantity.ts';
 import { allowedTurns } from '../shapes/allowed-turns.ts';
 import { rectangle } from '../shapes/rectangle.ts';
 import { countChoice, lengthChoice, oneOfChoice, ratioChoice, yesNoChoice } from './choice.ts';
 import type { Construction } from './construction.ts';
-import { gatheredWaistChoices, pocketChoices, sharedChoices } from './shared-choices.ts';
+import { gatheredWaistChoices, hemEdgeChoices, pocketChoices, sharedChoices } from './shared-choices.ts';
 
 /** A skirt of straight widths, gathered to the waist. */
 export const gatheredSkirt: Construction = {
@@ -54,10 +55,11 @@ export const gatheredSkirt: Construction = {
     ),
     yesNoChoice('lining', 'Lining', false, 'A plain layer 5 cm shorter, no fuller than the hips need.'),
     ...pocketChoices(),
+    ...hemEdgeChoices(),
     ...sharedChoices(24),
   ],
   draft(sheet) {
-    const [seam, hem, length] = [sheet.number('seam'), sheet.number('hem'), sheet.number('length')];
+    const [seam, hem, length] = [sheet.number('seam'), hemAllowance(sheet), sheet.number('length')];
     const waist = gatheredWaist(sheet);
     const full = sheet.number('fullness').times(waist.worn);
     const wanted = (waist.mustPass ? Quantity.larger(full, waist.mustPass) : full).named('flat-wanted', 'Flat length wanted', 'up');
@@ -70,7 +72,7 @@ export const gatheredSkirt: Construction = {
     const panelLength = sheet.put('panel-cut-length', 'Each width, length to cut', 'up', length.plus(waist.top).plus(hem));
     const fullness = sheet.put('fullness', 'Fullness reached', 'nearest', flat.over(waist.worn));
     sheet.put('hem-sweep', 'Round the hem', 'nearest', flat);
-    sheet.put('finished-length', 'Finished length', 'nearest', length);
+    sheet.put('finished-length', 'Finished length', 'nearest', hemAdds(sheet, length));
 
     const piece = sheet.piece({
       id: 'panel',
@@ -89,6 +91,7 @@ export const gatheredSkirt: Construction = {
     if (sheet.yes('lining')) addLining(sheet, length, waist.mustPass ?? wanted, gives);
     bandSheet(sheet);
     addPockets(sheet);
+    addHemEdge(sheet, flat);
     sheet.view = {
       hangsFrom: 'waist',
       band: bandHeight(sheet, waist),
@@ -142,7 +145,7 @@ export const gatheredSkirt: Construction = {
       setUp: 10,
       how: 'Does it pass the hips, sit level, lie in even gathers? Mark the hem from the floor.',
     });
-    hemStep(sheet, flat, false);
+    hemEdgeSteps(sheet, flat, false);
     sheet.step({ id: 'press', kind: 'press', title: 'Press', setUp: 8, how: 'Into the gathers with the tip of the iron, never across them.' });
   },
 };

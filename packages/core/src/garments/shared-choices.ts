@@ -1,5 +1,5 @@
 import { INCH } from '../units/units.ts';
-import { allowanceChoice, oneOfChoice, ratioChoice, yesNoChoice, type Choice } from './choice.ts';
+import { allowanceChoice, lengthChoice, oneOfChoice, ratioChoice, yesNoChoice, type Choice } from './choice.ts';
 
 /** Seam allowance: 15 woven, 10 knit (common practice, no source). */
 const SEAM_WOVEN = 15;
@@ -146,6 +146,24 @@ export function gatheredWaistChoices(): Choice[] {
     { ...bandClothChoice, when: { choice: 'waist', is: ['tube-band', 'fitted-band'] } },
     ...elasticChoices('body', { when: elasticWaist }),
     gatherByChoice,
+  ];
+}
+
+/** How the hem edge is finished: turned up, bound, or with a ruffle (handbook 3). */
+export function hemEdgeChoices(): Choice[] {
+  const ruffle = { choice: 'hemEdge', is: ['ruffle'] };
+  return [
+    oneOfChoice(
+      'hemEdge',
+      'Hem edge',
+      'turned',
+      { turned: 'Turned up', bound: 'Bound', ruffle: 'A ruffle' },
+      'Turned up is quickest. A binding costs no length and lies flat on a curve. A ruffle adds length and swing.',
+      { compare: { quantities: ['finished-length', 'ruffle-flat', 'binding-length', 'binding-square', 'sewing-minutes'] } },
+    ),
+    lengthChoice('ruffleHeight', 'Ruffle height', 150, [20, 600], 'What it adds below the skirt.', { when: ruffle }),
+    ratioChoice('ruffleFullness', 'Ruffle fullness', 2, [1, 4], 'Twice the hem is usual.', { step: 0.1, when: ruffle }),
+    yesNoChoice('ruffleDouble', 'Ruffle folded double', false, 'Needs no hem of its own, takes twice the cloth, stands out more.', { when: ruffle }),
   ];
 }
 

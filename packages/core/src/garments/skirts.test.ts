@@ -401,3 +401,30 @@ describe('bad wishes get the nearest that can be made', () => {
     expect(nearestOf(() => planFor(request(construction, choices)))).toBe(nearest);
   });
 });
+
+describe('hem edges (handbook 3)', () => {
+  const hemmed = (construction: string, choices: Choices) => planFor(request(construction, choices));
+  const value = (plan: ReturnType<typeof planFor>, id: string) => plan.quantities.find((each) => each.id === id)!.value;
+
+  it('a ruffle is its height, a seam and a hem, or folded double twice its height and two seams', () => {
+    for (const construction of ['gathered-skirt', 'circle-skirt']) {
+      const single = hemmed(construction, { hemEdge: 'ruffle', ruffleHeight: 120, ruffleFullness: 2.5, hem: 20, seam: 15 });
+      near(value(single, 'ruffle-cut-width'), 120 + 15 + 20);
+      near(value(single, 'ruffle-flat'), 2.5 * value(single, 'hem-sweep'));
+      near(value(single, 'finished-length'), 600 + 120);
+      const double = hemmed(construction, { hemEdge: 'ruffle', ruffleHeight: 120, ruffleDouble: true, seam: 15 });
+      near(value(double, 'ruffle-cut-width'), 2 * 120 + 2 * 15);
+      // its strips sewn together are as long as the flat ruffle
+      const strips = single.pieces.find(({ id }) => id === 'ruffle')!;
+      near(strips.copies * lengthOf(strips.seam, 'top'), value(single, 'ruffle-flat'));
+    }
+  });
+
+  it('a bound edge takes no allowance; its bias strip comes out of a square of its area and the joins', () => {
+    const plan = hemmed('circle-skirt', { hemEdge: 'bound' });
+    near(value(plan, 'hem-radius-cut'), value(plan, 'hem-radius'));
+    const strip = (value(plan, 'hem-sweep') + 30) * 50;
+    expect(value(plan, 'binding-square') ** 2).toBeGreaterThan(strip);
+    expect(value(plan, 'binding-square')).toBeCloseTo(Math.sqrt(strip) + 50, 6);
+  });
+});

@@ -6,6 +6,8 @@ export interface LayPiece {
   outline: readonly Point[];
   copies: number;
   turns: readonly number[];
+  /** Its print has to meet its neighbours' at the seams. */
+  matched?: boolean;
 }
 
 export interface LayRequest {
@@ -20,6 +22,8 @@ export interface LayRequest {
   idle?: number;
   /** Room kept between pieces for the blade, mm; 0 where left out. */
   gap?: number;
+  /** Length of the print's repeat, mm; pieces that are to match lie whole repeats apart. */
+  repeat?: number;
   /** Pieces that stay where the person put them; the rest is laid around them. */
   locked?: readonly Placement[];
   /** Same seed, same search. */

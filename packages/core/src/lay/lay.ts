@@ -5,6 +5,7 @@ import { layInOrder } from './bottom-left.ts';
 import { solveJigsaw } from './jigsaw.ts';
 import type { Lay, LayPiece, LayRequest, Placement } from './lay-request.ts';
 import { layShapes, NoFitStore, type Forms, type LayShape } from './lay-shape.ts';
+import { matchRepeat } from './match-repeat.ts';
 import type { Put } from './put.ts';
 import { allRectangles, searchRectangles } from './rectangles.ts';
 import { layHeadToTail, layInRows, type Locked } from './rows.ts';
@@ -45,18 +46,28 @@ export function layPieces(request: LayRequest, onBetter?: OnBetter): Lay {
     request.effort === 'thorough'
       ? { seconds: request.seconds ?? THOROUGH, idle: request.idle }
       : { seconds: Infinity, steps: rectangles ? QUICK_RECTANGLES : quickSteps(items) };
-  const search = new Search(layInRows(items, width, locked, gap), limit, request.seed, onBetter && ((put) => onBetter(report(request, put))));
+  const search = new Search(
+    layInRows(items, width, locked, gap),
+    limit,
+    request.seed,
+    onBetter && ((put) => onBetter(report(request, matched(request, put, store)))),
+  );
   search.offer(layHeadToTail(items, width, store, locked));
   if (rectangles) searchRectangles(items, width, search);
   else searchShapes({ items, width, store, search, locked });
-  return report(request, search.best);
+  return report(request, matched(request, search.best, store));
+}
+
+function matched({ repeat = 0, pieces }: LayRequest, put: readonly Put[], store: NoFitStore): readonly Put[] {
+  return repeat > 0 ? matchRepeat(put, pieces, repeat, store) : put;
 }
 
 /** The row lay alone: instant, and never better than it looks. Throws as layPieces. */
 export function layRows(request: LayRequest): Lay {
   const forms: Forms = new Map();
   const items = itemsOf(request, forms);
-  return report(request, layInRows(items, request.width, lockedOf(request, items, forms), request.gap));
+  const rows = layInRows(items, request.width, lockedOf(request, items, forms), request.gap);
+  return report(request, matched(request, rows, new NoFitStore(request.gap)));
 }
 
 /** Every copy with the forms it may take. */

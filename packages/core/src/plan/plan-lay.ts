@@ -3,6 +3,7 @@ import type { Lay, LayPiece, LayRequest } from '../lay/lay-request.ts';
 import { flatten } from '../geometry/flatten.ts';
 import { outlineArea } from '../geometry/area.ts';
 import { boundsOf } from '../geometry/bounds.ts';
+import type { Cloth } from '../cloth/cloth.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
 import type { ClothRole, Piece } from '../shapes/piece.ts';
 import type { Worksheet } from './worksheet.ts';
@@ -28,23 +29,30 @@ const quickly: Layer = (request) => layPieces(request);
 
 /** What the lay engine needs to know of a piece. */
 export function layPieceOf(piece: Piece): LayPiece {
-  return { id: piece.id, outline: flatten(piece.cut, LAY_CHORD, 'outside'), copies: piece.copies, turns: piece.turns };
+  return {
+    id: piece.id,
+    outline: flatten(piece.cut, LAY_CHORD, 'outside'),
+    copies: piece.copies,
+    turns: piece.turns,
+    ...(piece.grain === 'along' ? { matched: true } : {}),
+  };
 }
 
 /** What is asked of a layer for the pieces of one cloth; `gap` mm are kept between them. */
-function requestOf(width: number, pieces: readonly Piece[], gap: number): LayRequest {
-  return { width, pieces: pieces.map(layPieceOf), ...(gap > 0 ? { gap } : {}) };
+function requestOf(width: number, pieces: readonly Piece[], gap: number, repeat = 0): LayRequest {
+  return { width, pieces: pieces.map(layPieceOf), ...(gap > 0 ? { gap } : {}), ...(repeat > 0 ? { repeat } : {}) };
 }
 
 /** The same for a finished plan: what its lay was asked for. */
 export function layRequestOf(
-  plan: { pieces: readonly Piece[]; lay: { usableWidth: number }; choices: ReadonlyMap<string, unknown> },
+  plan: { pieces: readonly Piece[]; lay: { usableWidth: number }; choices: ReadonlyMap<string, unknown>; cloth: Cloth },
   role: ClothRole = 'main',
 ): LayRequest {
   return requestOf(
     plan.lay.usableWidth,
     plan.pieces.filter((piece) => piece.cloth === role),
     Number(plan.choices.get('bladeGap') ?? 0),
+    role === 'main' ? plan.cloth.repeat : 0,
   );
 }
 
@@ -54,7 +62,7 @@ export function layCloth(sheet: Worksheet, role: ClothRole, layer: Layer = quick
   if (pieces.length === 0) return undefined;
   const usableWidth = sheet.usableWidth.value;
   for (const piece of pieces) assertFits(sheet, piece, usableWidth);
-  const lay = layer(requestOf(sheet.usableWidth.value, pieces, sheet.number('bladeGap').value), role);
+  const lay = layer(requestOf(usableWidth, pieces, sheet.number('bladeGap').value, role === 'main' ? sheet.cloth.repeat : 0), role);
   const byId = new Map(pieces.map((piece) => [piece.id, piece]));
   const length = lay.placements.reduce((most, { piece, turn, y }) => Math.max(most, y + boundsOf(byId.get(piece)!.cut, turn).maxY), 0);
   const area = pieces.reduce(

@@ -1,7 +1,7 @@
 import type { Body } from '../body/measures.ts';
 import { childSafety, plausibleBody } from '../checks/body-checks.ts';
 import type { Check } from '../checks/check.ts';
-import { clothLongEnough, clothWideEnough, prewash } from '../checks/cloth-checks.ts';
+import { clothLongEnough, clothWideEnough, matchesPrint, prewash } from '../checks/cloth-checks.ts';
 import { knitOnly } from '../checks/knit-only.ts';
 import type { Cloth } from '../cloth/cloth.ts';
 import type { Elastic } from '../cloth/elastic.ts';
@@ -92,6 +92,7 @@ export function planFor(request: PlanRequest, layer?: Layer): Plan {
   }
   sheet.check(clothLongEnough(sheet, unwashedLength(sheet, clothLength.plus(sheet.number('reserve'))).value));
   sheet.check(prewash(sheet));
+  sheet.check(matchesPrint(sheet));
   if (construction.knitOnly) sheet.check(knitOnly(sheet, construction.name));
   sheet.check(plausibleBody(sheet));
   if (!sheet.checks.some((check) => check.id === 'child-safety')) sheet.check(childSafety(sheet));

@@ -73,6 +73,7 @@ const CLOTH_RANGES: Partial<Record<keyof Cloth, [number, number]>> = {
   stretchAlong: [0, 4],
   shrinkAcross: [0, 0.5],
   shrinkAlong: [0, 0.5],
+  repeat: [0, 2000],
   lengthOnHand: [0, 1_000_000],
   pricePerMetre: [0, 100_000],
 };

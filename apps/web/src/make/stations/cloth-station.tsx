@@ -19,7 +19,16 @@ const VIEWS = [
 ] as const;
 type View = (typeof VIEWS)[number]['id'];
 
-const ABOUT_CLOTH = new Set(['cloth-wide-enough', 'cloth-long-enough', 'prewash', 'needs-lining', 'weight-suits', 'stretch-direction', 'knit-only']);
+const ABOUT_CLOTH = new Set([
+  'cloth-wide-enough',
+  'cloth-long-enough',
+  'prewash',
+  'matches-print',
+  'needs-lining',
+  'weight-suits',
+  'stretch-direction',
+  'knit-only',
+]);
 
 /** Which cloth, how the pieces lie on it to scale, how much to buy. */
 export default function ClothStation() {

@@ -1,0 +1,1 @@
+ALTER TABLE `cloths` ADD `repeat` real DEFAULT 0 NOT NULL;
