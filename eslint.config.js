@@ -3,7 +3,7 @@ import hooks from 'eslint-plugin-react-hooks';
 import ts from 'typescript-eslint';
 
 export default ts.config(
-  { ignores: ['**/dist', '**/node_modules', 'data', '.demo-data', 'test-results', 'playwright-report'] },
+  { ignores: ['**/dist', '**/node_modules', 'data', '.demo-data', 'test-results', 'reports', 'playwright-report'] },
   js.configs.recommended,
   ...ts.configs.strict,
   {

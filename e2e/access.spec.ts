@@ -6,7 +6,19 @@ const STATIONS = ['measure', 'shape', 'cloth', 'chalk', 'sew', 'wear'];
 
 async function places(page: Page): Promise<string[]> {
   const make = await makeNamed(page, 'Concert skirt');
-  return ['/', '/makes', '/makes/new', '/people', '/cupboard', '/settings', '/welcome', ...STATIONS.map((station) => `/makes/${make.id}/${station}`)];
+  const cloth = ((await (await page.request.get('/api/cloths')).json()) as Array<{ id: string }>)[0]!;
+  const studies = [`/cupboard/${cloth.id}/becomes`, ...['folds', 'widths'].map((view) => `/makes/${make.id}/cloth?view=${view}`)];
+  return [
+    ...studies,
+    '/',
+    '/makes',
+    '/makes/new',
+    '/people',
+    '/cupboard',
+    '/settings',
+    '/welcome',
+    ...STATIONS.map((station) => `/makes/${make.id}/${station}`),
+  ];
 }
 
 for (const size of [

@@ -17,7 +17,7 @@ test('a newcomer gets from nothing to a lay for her own full-circle skirt, in in
   // handbook 4: 28 in, full circle: 4.46 in; half an inch of allowance cut off inwards, rounded down to an eighth
   await expect(figure(page, 'waist-radius-cut')).toHaveText('3 7/8 in');
   await page.getByRole('button', { name: 'On to Cloth' }).click();
-  await expect(page.getByRole('img', { name: /The cloth, .* in wide/ })).toBeVisible();
+  await expect(page.getByRole('group', { name: /The cloth, .* in wide/ })).toBeVisible();
   await expect(figure(page, 'cloth-to-buy')).toHaveText(/yd/);
   const bought = await figure(page, 'cloth-to-buy').textContent();
   await saved(page);

@@ -8,7 +8,7 @@ export default defineConfig({
   workers: 1,
   retries: 0,
   outputDir: '../test-results',
-  reporter: [['list'], ['json', { outputFile: '../test-results/e2e.json' }]],
+  reporter: [['list'], ['json', { outputFile: '../reports/e2e.json' }]],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },

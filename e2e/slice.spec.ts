@@ -29,7 +29,7 @@ test('a circle skirt from a body to a worn garment', async ({ page }) => {
   await page.getByRole('button', { name: 'On to Cloth' }).click();
 
   // Cloth
-  await expect(page.getByRole('img', { name: /The cloth, 150 cm wide/ })).toBeVisible();
+  await expect(page.getByRole('group', { name: /The cloth, 150 cm wide/ })).toBeVisible();
   await page.getByRole('button', { name: 'On to Chalk' }).click();
 
   // Chalk and Sew: tick off

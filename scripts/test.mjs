@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { findChromium } from './chromium.mjs';
 import { build, install, root } from './prepare.mjs';
 
-const reports = join(root, 'test-results');
+const reports = join(root, 'reports');
 const problems = [];
 
 function step(name, args, env = {}) {
@@ -31,7 +31,7 @@ step('lint', ['eslint', '.']);
 step('format', ['prettier', '--check', '--log-level', 'warn', '.']);
 step('dependency rules', ['depcruise', 'packages', 'apps', 'demo', '--config', '.dependency-cruiser.cjs', '--output-type', 'err']);
 step('dead code', ['knip', '--no-progress']);
-step('unit and API tests', ['vitest', 'run', '--reporter=default', '--reporter=json', '--outputFile.json=test-results/unit.json']);
+step('unit and API tests', ['vitest', 'run', '--reporter=default', '--reporter=json', '--outputFile.json=reports/unit.json']);
 step('end-to-end tests', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], { CHROMIUM: findChromium() });
 
 const unit = read('unit.json');
