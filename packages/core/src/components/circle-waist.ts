@@ -3,10 +3,8 @@ import { passesOver } from '../checks/passes-over.ts';
 import { elasticLengths, elasticOpensTo } from '../joins/elastic-lengths.ts';
 import type { Worksheet } from '../plan/worksheet.ts';
 import { Quantity } from '../quantity/quantity.ts';
-import { clothBand, fittedBand, tubeBand } from './band.ts';
-
-/** The zip reaches the hip line (handbook 6: 18-20 cm, common practice), mm. */
-const ZIP = 200;
+import { clothBand, tubeBand } from './band.ts';
+import { zippedBand } from './zip.ts';
 
 /** Band or casing, elastic, and whether one gets in. */
 export function circleWaist(
@@ -44,23 +42,8 @@ export function circleWaist(
     });
     return;
   }
+  if (closure === 'zip') return zippedBand(sheet, seamGirth, { waysOut: [pullOnOut] });
   sheet.put('finished-girth', 'Finished waist', 'nearest', seamGirth);
-  if (closure === 'zip') {
-    fittedBand(sheet, seamGirth);
-    const zip = sheet.put('zip-length', 'Zip', 'up', Quantity.constant(ZIP * sheet.scale, 'mm', undefined, 'to the hip line, common practice'));
-    const opening = seamGirth.plus(zip.times(2)).named('opening', 'Opens to', 'down');
-    sheet.check(passesOver(sheet, { ...over, opening, by: 'the waist with its zip', waysOut: [pullOnOut] }));
-    sheet.shopping.push(
-      { id: 'zip', what: 'Zip', amount: sheet.show(zip), length: zip.value },
-      {
-        id: 'interfacing',
-        what: 'Interfacing for the band',
-        amount: sheet.show(sheet.quantity('band-cut-length')),
-        length: sheet.quantity('band-cut-length').value,
-      },
-    );
-    return;
-  }
   clothBand(sheet, seamGirth);
   const needed = sheet.put('stretch-needed', 'Stretch needed at the waist', 'up', hip.over(seamGirth).minus(1));
   sheet.check(

@@ -5,10 +5,8 @@ import { finishStep, seamStep, threadElasticStep } from '../make/common-steps.ts
 import { gatherStep, sectionTable } from '../joins/gather.ts';
 import type { Worksheet } from '../plan/worksheet.ts';
 import { Quantity } from '../quantity/quantity.ts';
-import { fittedBand, tubeBand } from './band.ts';
-
-/** The zip of a fitted band reaches the hip line, mm (handbook 6, common practice). */
-const ZIP = 200;
+import { tubeBand } from './band.ts';
+import { zippedBand, zipStep } from './zip.ts';
 
 export type WaistKind = 'self-casing' | 'tube-band' | 'exposed-elastic' | 'fitted-band';
 
@@ -39,14 +37,7 @@ export function closeGatheredWaist(sheet: Worksheet, { kind, worn, mustPass }: G
   const hip = sheet.measure('hip-girth');
   const over = { id: 'passes-over-hip' as const, what: 'the hips', girth: hip };
   if (kind === 'fitted-band') {
-    fittedBand(sheet, worn);
-    const zip = sheet.put('zip-length', 'Zip', 'up', Quantity.constant(ZIP * sheet.scale, 'mm', undefined, 'to the hip line, common practice'));
-    const opening = worn.plus(zip.times(2)).named('opening', 'Opens to', 'down');
-    sheet.check(
-      passesOver(sheet, { ...over, opening, by: 'the band with its zip', waysOut: [{ says: 'Elastic instead', choices: { waist: 'self-casing' } }] }),
-    );
-    sheet.shopping.push({ id: 'zip', what: 'Zip', amount: sheet.show(zip), length: zip.value });
-    sheet.put('finished-girth', 'Finished waist', 'nearest', worn);
+    zippedBand(sheet, worn, { waysOut: [{ says: 'Elastic instead', choices: { waist: 'self-casing' } }] });
     return worn;
   }
   if (kind === 'tube-band') tubeBand(sheet, mustPass!);
@@ -124,21 +115,7 @@ export function waistSteps(sheet: Worksheet, { kind, worn, mustPass }: GatheredW
     );
     return finishStep(sheet, 'finish-waist', 'Finish the waist edge', onto);
   }
-  if (kind === 'fitted-band')
-    seamStep(
-      sheet,
-      {
-        id: 'zip',
-        title: 'Put in the zip',
-        how: 'Baste, then stitch from the bottom up on both sides with the zip foot.',
-        foot: 'zip foot',
-        stitch: '301',
-        stitchLength: 2.5,
-        stitchWidth: 0,
-        setUp: 20,
-      },
-      sheet.quantity('zip-length').times(2),
-    );
+  if (kind === 'fitted-band') zipStep(sheet);
   seamStep(
     sheet,
     {

@@ -1,5 +1,6 @@
 import { Unmakeable } from '../errors/unmakeable.ts';
 import { polar, type Point } from '../geometry/point.ts';
+import { panelSheet } from '../marks/panel-marks.ts';
 import type { Worksheet } from '../plan/worksheet.ts';
 import { PI, Quantity } from '../quantity/quantity.ts';
 import { allowedTurns } from '../shapes/allowed-turns.ts';
@@ -15,7 +16,7 @@ export function addGodets(sheet: Worksheet, count: number, room: Quantity): void
   const half = (angle.value * Math.PI) / 360;
   const at = (side: number): Point => polar([0, 0], height.value, -Math.PI / 2 + side * half);
   const seam = sheet.number('seam').value;
-  sheet.piece({
+  const piece = sheet.piece({
     id: 'godet',
     name: 'Godet',
     copies: count,
@@ -28,4 +29,12 @@ export function addGodets(sheet: Worksheet, count: number, room: Quantity): void
       { name: 'side-left', from: [0, 0], to: at(-1), allowance: seam },
     ],
   });
+  const corner = {
+    id: 'corner',
+    name: 'Hem corner',
+    down: sheet.drawn('godet-corner-down', 'From the point down to the corners', height.value * Math.cos(half)),
+    half: sheet.drawn('godet-corner-out', 'From the fold to a corner', height.value * Math.sin(half)),
+  };
+  const swing = height.plus(sheet.number('hem')).named('godet-swing', 'From the point to the cut hem', 'up');
+  sheet.chalk.push(panelSheet(sheet, piece, [corner], { hem: `Hem: swing ${sheet.show(swing)} from the point of the fold` }));
 }

@@ -1,3 +1,4 @@
+import { rectangleSheet } from '../marks/rectangle-marks.ts';
 import type { Worksheet } from '../plan/worksheet.ts';
 import { Quantity } from '../quantity/quantity.ts';
 import { allowedTurns } from '../shapes/allowed-turns.ts';
@@ -18,7 +19,7 @@ export function addPockets(sheet: Worksheet): void {
     depth.plus(Quantity.constant(POCKET_TOP, 'mm', undefined, 'common practice')).plus(seam),
   );
   sheet.put('pocket-seam', 'Seams of both pockets', 'nearest', width.plus(depth.times(2)).times(2));
-  sheet.piece({
+  const piece = sheet.piece({
     id: 'pocket',
     name: 'Pocket',
     copies: 2,
@@ -27,4 +28,5 @@ export function addPockets(sheet: Worksheet): void {
     quantityIds: ['pocket-cut-width', 'pocket-cut-length'],
     seam: rectangle(width.value, depth.value, { top: POCKET_TOP, bottom: seam.value, sides: seam.value }),
   });
+  sheet.chalk.push(rectangleSheet(sheet, piece));
 }

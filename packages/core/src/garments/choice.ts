@@ -33,82 +33,28 @@ export interface Choice {
 
 type Rest = Partial<Omit<Choice, 'id' | 'label' | 'kind' | 'default' | 'why'>>;
 
+/** Makes the factories of the choices that are numbers: what all of one sort share stands here once. */
+const numeric =
+  (kind: ChoiceKind, step: number, shared: Rest = {}) =>
+  (id: string, label: string, byDefault: number | null, [min, max]: [number, number], why: string, rest: Rest = {}): Choice => ({
+    id,
+    label,
+    kind,
+    default: byDefault,
+    min,
+    max,
+    step,
+    why,
+    ...shared,
+    ...rest,
+  });
+
 /** A length of the garment itself, mm: scales with a practice sample. */
-export const lengthChoice = (
-  id: string,
-  label: string,
-  byDefault: number | null,
-  [min, max]: [number, number],
-  why: string,
-  rest: Rest = {},
-): Choice => ({
-  id,
-  label,
-  kind: 'length',
-  default: byDefault,
-  min,
-  max,
-  step: 5,
-  why,
-  scales: true,
-  ...rest,
-});
+export const lengthChoice = numeric('length', 5, { scales: true });
 /** An allowance or notion, mm: stays full size on a practice sample. */
-export const allowanceChoice = (
-  id: string,
-  label: string,
-  byDefault: number | null,
-  [min, max]: [number, number],
-  why: string,
-  rest: Rest = {},
-): Choice => ({
-  id,
-  label,
-  kind: 'length',
-  default: byDefault,
-  min,
-  max,
-  step: 1,
-  why,
-  fine: true,
-  ...rest,
-});
-export const ratioChoice = (
-  id: string,
-  label: string,
-  byDefault: number | null,
-  [min, max]: [number, number],
-  why: string,
-  rest: Rest = {},
-): Choice => ({
-  id,
-  label,
-  kind: 'ratio',
-  default: byDefault,
-  min,
-  max,
-  step: 0.05,
-  why,
-  ...rest,
-});
-export const countChoice = (
-  id: string,
-  label: string,
-  byDefault: number | null,
-  [min, max]: [number, number],
-  why: string,
-  rest: Rest = {},
-): Choice => ({
-  id,
-  label,
-  kind: 'count',
-  default: byDefault,
-  min,
-  max,
-  step: 1,
-  why,
-  ...rest,
-});
+export const allowanceChoice = numeric('length', 1, { fine: true });
+export const ratioChoice = numeric('ratio', 0.05);
+export const countChoice = numeric('count', 1);
 export const oneOfChoice = (
   id: string,
   label: string,

@@ -15,6 +15,7 @@ import { footprint, makePiece, type Piece, type Turn } from '../shapes/piece.ts'
 import { allowanceChoice, countChoice, lengthChoice, oneOfChoice, ratioChoice, yesNoChoice } from './choice.ts';
 import type { Construction } from './construction.ts';
 import { bandClothChoice, elasticChoices, gatherByChoice, hemEdgeChoices, sharedChoices, waistEaseChoice } from './shared-choices.ts';
+import { zipStep } from '../components/zip.ts';
 
 /** A panel wider than this that must open is slit and faced: there is no cloth left for two side allowances, degrees. */
 const SLIT_ABOVE = 330;
@@ -295,21 +296,7 @@ function writeSteps(sheet: Worksheet, { closure, seamGirth, panels, length, swee
       },
       sheet.quantity('zip-length').times(2),
     );
-  if (closure === 'zip')
-    seamStep(
-      sheet,
-      {
-        id: 'zip',
-        title: 'Put in the zip',
-        how: 'Baste, then stitch from the bottom up on both sides with the zip foot.',
-        foot: 'zip foot',
-        setUp: 20,
-        stitch: '301',
-        stitchLength: 2.5,
-        stitchWidth: 0,
-      },
-      sheet.quantity('zip-length').times(2),
-    );
+  if (closure === 'zip') zipStep(sheet);
   if (sheet.yes('lining'))
     seamStep(
       sheet,

@@ -4,7 +4,7 @@ import { passesOver } from '../checks/passes-over.ts';
 import { seamsMatch } from '../checks/seams-match.ts';
 import { stretchDirection } from '../checks/stretch-direction.ts';
 import { walkingRoom } from '../checks/walking-room.ts';
-import { bandSheet, fittedBand, tubeBand } from '../components/band.ts';
+import { bandSheet, tubeBand } from '../components/band.ts';
 import { addGodets } from '../components/godet.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
 import { lengthOf } from '../geometry/edge.ts';
@@ -19,6 +19,7 @@ import { INCH } from '../units/units.ts';
 import { allowanceChoice, countChoice, lengthChoice, oneOfChoice, yesNoChoice } from './choice.ts';
 import type { Construction } from './construction.ts';
 import { bandClothChoice, sharedChoices, waistEaseChoice } from './shared-choices.ts';
+import { zippedBand, zipStep } from '../components/zip.ts';
 
 /** Gores that lie beside one of the two side seams: a front and a back one each. */
 const BESIDE_SIDE_SEAMS = 4;
@@ -147,12 +148,13 @@ export const goredSkirt: Construction = {
     const flareGirth = flareFront.plus(flareBack).times(half).named('flare-girth', 'Round where the flare starts', 'nearest');
     const narrowest = sheet.put('narrowest-girth', 'Narrowest girth below the waist', 'down', Quantity.smaller(total, flareGirth, sweep));
     sheet.put('finished-length', 'Finished length', 'nearest', length);
-    sheet.put(
-      'finished-girth',
-      'Finished waist',
-      'nearest',
-      side ? gores.minus(BESIDE_SIDE_SEAMS).times(goreWaist).plus(sheet.number('sideElastic').times(2)) : worn,
-    );
+    if (side)
+      sheet.put(
+        'finished-girth',
+        'Finished waist',
+        'nearest',
+        gores.minus(BESIDE_SIDE_SEAMS).times(goreWaist).plus(sheet.number('sideElastic').times(2)),
+      );
 
     const sides = [
       { id: 'front', name: 'Front gore', hip: frontHip, flare: flareFront, rise: riseFront },
@@ -291,13 +293,7 @@ function closeWaist(
   const hip = sheet.measure('hip-girth');
   const over = { id: 'passes-over-hip' as const, what: 'the hips', girth: hip };
   if (!side) {
-    fittedBand(sheet, worn);
-    const zip = sheet.put('zip-length', 'Zip', 'up', sheet.measure('waist-to-hip'));
-    sheet.check(
-      passesOver(sheet, { ...over, opening: worn.plus(zip.times(2)).named('opening', 'Opens to', 'down'), by: 'the band with its zip', waysOut: [] }),
-    );
-    sheet.shopping.push({ id: 'zip', what: 'Zip', amount: sheet.show(zip), length: zip.value });
-    return;
+    return zippedBand(sheet, worn, { zip: sheet.measure('waist-to-hip'), waysOut: [] });
   }
   const plain = gores.minus(BESIDE_SIDE_SEAMS).times(goreWaist);
   const clothWaist = plain.plus(frontHip.plus(backHip).times(2)).named('cloth-waist', 'Waist of the cloth, undrawn', 'down');
@@ -372,21 +368,7 @@ function writeSteps(
       { id: 'godets', title: 'Set in the godets', how: 'From the point down each side, needle down at the point to turn.', setUp: 6 * gores.value },
       sheet.number('godetHeight').times(2).times(gores),
     );
-  if (!side)
-    seamStep(
-      sheet,
-      {
-        id: 'zip',
-        title: 'Put in the zip',
-        how: 'Baste, then stitch from the bottom up on both sides with the zip foot.',
-        foot: 'zip foot',
-        stitch: '301',
-        stitchLength: 2.5,
-        stitchWidth: 0,
-        setUp: 20,
-      },
-      sheet.quantity('zip-length').times(2),
-    );
+  if (!side) zipStep(sheet);
   if (sheet.yes('lining'))
     seamStep(
       sheet,

@@ -13,6 +13,7 @@ import type { Turn } from '../shapes/piece.ts';
 import { allowanceChoice, lengthChoice, oneOfChoice } from './choice.ts';
 import type { Construction } from './construction.ts';
 import { bandClothChoice, elasticChoices, sharedChoices, waistEaseChoice } from './shared-choices.ts';
+import { zipStep } from '../components/zip.ts';
 
 /** A square with a round hole: the corners hang longest. */
 export const handkerchiefSkirt: Construction = {
@@ -128,21 +129,15 @@ export const handkerchiefSkirt: Construction = {
         length.times(2),
       );
     if (closure === 'zip')
-      seamStep(
+      zipStep(
         sheet,
-        {
-          id: 'zip',
-          title: whole ? 'Slit, face and put in the zip' : 'Put in the zip',
-          how: whole
-            ? 'Slit one radius as far as the zip reaches, face it with a strip, stitch the zip behind it.'
-            : 'Baste, then stitch from the bottom up on both sides.',
-          foot: 'zip foot',
-          setUp: 25,
-          stitch: '301',
-          stitchLength: 2.5,
-          stitchWidth: 0,
-        },
-        sheet.quantity('zip-length').times(2),
+        whole
+          ? {
+              title: 'Slit, face and put in the zip',
+              how: 'Slit one radius as far as the zip reaches, face it with a strip, stitch the zip behind it.',
+              setUp: 25,
+            }
+          : {},
       );
     seamStep(
       sheet,

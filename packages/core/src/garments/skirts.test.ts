@@ -7,6 +7,7 @@ import { outlineArea } from '../geometry/area.ts';
 import { flatten } from '../geometry/flatten.ts';
 import { ringFault } from '../geometry/simple-ring.ts';
 import { draftFor, planFor } from '../plan/plan.ts';
+import { constructionById } from './index.ts';
 import type { PlanRequest } from '../plan/request.ts';
 import { anyBody, NEAR, RUNS } from '../testing/bodies.ts';
 import { checkOf, numbersOf } from '../testing/plan-numbers.ts';
@@ -379,6 +380,22 @@ describe('every construction', () => {
     for (const piece of plan.pieces.filter((each) => each.cloth === 'main')) expect(plan.chalk.map((sheet) => sheet.piece)).toContain(piece.id);
     expect(new Set(plan.steps.map((step) => step.id)).size).toBe(plan.steps.length);
     expect(plan.quantities.map((each) => each.id)).toEqual([...new Set(plan.quantities.map((each) => each.id))]);
+  });
+
+  it.each(all)('%s has every figure, step and chalk sheet once, whichever option is taken', (construction) => {
+    for (const choice of constructionById(construction)!.choices) {
+      const values = choice.kind === 'yes-no' ? [true] : (choice.options ?? []);
+      for (const value of values.filter((each) => each !== 'try-on')) {
+        const plan = planFor(request(construction, { [choice.id]: value }), () => ({ length: 1, utilisation: 0, placements: [] }));
+        for (const ids of [plan.quantities.map(({ id }) => id), plan.steps.map(({ id }) => id), plan.chalk.map(({ piece }) => piece)])
+          expect(ids, `${choice.id} ${String(value)}`).toEqual([...new Set(ids)]);
+        for (const piece of plan.pieces.filter((each) => each.cloth === 'main'))
+          expect(
+            plan.chalk.map((sheet) => sheet.piece),
+            `${choice.id} ${String(value)}`,
+          ).toContain(piece.id);
+      }
+    }
   });
 
   it.each(all)('%s names the field of a choice out of range, or unknown', (construction) => {
