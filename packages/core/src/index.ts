@@ -10,6 +10,7 @@ export { workingOf } from './quantity/working.ts';
 export { roundToStep } from './quantity/rounding.ts';
 export { INCH, STEP, YARD, type Units } from './units/units.ts';
 export { formatCloth, formatLength, formatMinutes, formatQuantity } from './units/format.ts';
+export { inUnits } from './units/in-units.ts';
 export { parseLength } from './units/parse-length.ts';
 export { MEASURES, measureById, type Body, type MeasureDefinition } from './body/measures.ts';
 export { doubtsAbout, type Doubt } from './body/plausibility.ts';

@@ -1,6 +1,6 @@
 import { InputNumber, Slider, Switch } from 'antd';
 import type { ReactNode } from 'react';
-import { formatLength, INCH, type Choice, type ChoiceValue } from '@arcus/core';
+import { formatLength, inUnits, INCH, type Choice, type ChoiceValue } from '@arcus/core';
 import { useUnits } from '../settings/units.tsx';
 import { LengthInput } from './length-input.tsx';
 import { Options } from './options.tsx';
@@ -20,6 +20,7 @@ interface Props {
 
 /** One decision of a construction, drawn from the catalogue's description of it. */
 export function ChoiceField({ choice, value, workedOut, chosen, onChange, onReset, children }: Props) {
+  const { units } = useUnits();
   return (
     <div className="choice" data-choice={choice.id}>
       <div className="choice-head">
@@ -31,7 +32,7 @@ export function ChoiceField({ choice, value, workedOut, chosen, onChange, onRese
         )}
       </div>
       <Control choice={choice} value={value ?? workedOut ?? null} onChange={onChange} />
-      <p className="choice-why">{choice.why}</p>
+      <p className="choice-why">{inUnits(choice.why, units)}</p>
       {children}
     </div>
   );

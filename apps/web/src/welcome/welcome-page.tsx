@@ -1,7 +1,7 @@
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { constructionById, measureById, proposalsFor } from '@arcus/core';
+import { constructionById, inUnits, measureById, proposalsFor } from '@arcus/core';
 import { useMakesActions } from '../api/makes.ts';
 import { usePeopleActions } from '../api/people.ts';
 import { today } from '../common/dates.ts';
@@ -94,7 +94,7 @@ export default function WelcomePage() {
               onCommit={(mm) => setBody((now) => ({ ...now, [id]: mm }))}
               onFocus={() => setActive(id)}
             />
-            <p className="choice-why">{measureById(id)!.how}</p>
+            <p className="choice-why">{inUnits(measureById(id)!.how, units)}</p>
           </div>
         ))}
         {error ? <ProblemNote error={error} /> : null}

@@ -243,7 +243,7 @@ function addGore(sheet: Worksheet, gore: Gore): void {
       allow: { top: seam, side: seam, hem: sheet.number('hem').value },
     }),
   });
-  const eye = Math.abs(rise.value - 25) > 8 ? `, where 2.5 cm is often taken by eye` : '';
+  const eye = Math.abs(rise.value - 25) > 8 ? `, where ${sheet.showLength(25)} is often taken by eye` : '';
   sheet.chalk.push(
     panelSheet(sheet, piece, stations, { hem: `Hem: lift the corner ${sheet.show(rise)} up the side edge, curve down to the fold${eye}` }),
   );

@@ -13,6 +13,7 @@ import { Quantity } from '../quantity/quantity.ts';
 import type { QuantityUnit, SafeSide } from '../quantity/unit.ts';
 import { makePiece, type Piece, type PieceSketch } from '../shapes/piece.ts';
 import { formatLength, formatQuantity } from '../units/format.ts';
+import { inUnits } from '../units/in-units.ts';
 import type { Units } from '../units/units.ts';
 
 const UNIT_OF_KIND: Record<string, QuantityUnit> = { length: 'mm', ratio: 'ratio', count: 'count' };
@@ -121,16 +122,22 @@ export class Worksheet {
   }
 
   check(check: Check | undefined): void {
-    if (check) this.checks.push(check);
+    if (check) this.checks.push({ ...check, says: this.own(check.says) });
   }
 
   step(step: Step): void {
-    this.steps.push(step);
+    const { how, why, caution } = step;
+    this.steps.push({ ...step, how: this.own(how), ...(why && { why: this.own(why) }), ...(caution && { caution: this.own(caution) }) });
   }
 
   /** A quantity as this person reads it, rounded to its safe side. */
   show(quantity: Quantity): string {
     return formatQuantity(quantity.value, quantity.unit, this.units, quantity.safeSide);
+  }
+
+  /** Prose in the person's own units. */
+  own(text: string): string {
+    return inUnits(text, this.units);
   }
 
   /** A bare length (mm) as this person reads it. */

@@ -1,7 +1,7 @@
 import { App, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { doubtsAbout, formatLength, measureById, standIn } from '@arcus/core';
+import { doubtsAbout, formatLength, inUnits, measureById, standIn } from '@arcus/core';
 import { useLedger, usePeopleActions } from '../../api/people.ts';
 import { ApiProblem } from '../../api/client.ts';
 import { sayDate, today } from '../../common/dates.ts';
@@ -88,7 +88,7 @@ function MeasureField({ id, needed, onActive }: { id: string; needed: boolean; o
         onCommit={(mm) => void save(mm)}
         onFocus={() => onActive(id)}
       />
-      <p className="choice-why">{definition.how}</p>
+      <p className="choice-why">{inUnits(definition.how, units)}</p>
       {guess && (
         <p className="doubt">
           Not measured yet. From {guess.from} it might be {formatLength(guess.value, units)}; an estimate only.{' '}

@@ -1,0 +1,93 @@
+import { describe, expect, it } from 'vitest';
+import { outlineArea } from '../geometry/area.ts';
+import { boundsOf } from '../geometry/bounds.ts';
+import { distance } from '../geometry/point.ts';
+import { draftFor } from '../plan/plan.ts';
+import { EVERY_SKIRT } from '../testing/every-skirt.ts';
+import { parseLength } from '../units/parse-length.ts';
+import type { ChalkSheet, Mark } from './mark.ts';
+
+const sheetsOf = (request: (typeof EVERY_SKIRT)[number][1]) => draftFor(request).sheet.chalk;
+const named = (sheet: ChalkSheet, kind: Mark['kind']) => sheet.marks.filter((mark) => mark.kind === kind);
+
+/** Every length a mark says out loud, mm. */
+function spoken(says: string, units: 'cm' | 'in'): number[] {
+  const pattern = units === 'cm' ? /(\d+(?:\.\d+)?) cm/g : /(\d+(?: \d+\/\d+)?|\d+\/\d+) in\b/g;
+  return [...says.matchAll(pattern)].map(([text]) => parseLength(text, units) as number);
+}
+
+describe.each(EVERY_SKIRT)('chalking a %s', (_, request) => {
+  const sheets = sheetsOf(request);
+
+  it('shows of each piece just what lies beside its folds', () => {
+    const { sheet } = draftFor(request);
+    for (const chalk of sheets) {
+      const piece = sheet.pieces.find(({ id }) => id === chalk.piece)!;
+      const whole = outlineArea(piece.cut) + piece.cutHoles.reduce((sum, hole) => sum + outlineArea(hole), 0);
+      const share = { open: 1, once: 2, 'in-four': 4 }[chalk.fold];
+      // a slit circle and a square are shown beside their folds, hole and all
+      expect(Math.abs(outlineArea(chalk.cut) * share - whole) / whole, chalk.piece).toBeLessThan(1e-6);
+      expect(chalk.layers, chalk.piece).toBe(share);
+    }
+  });
+
+  it('begins with the fold where there is one, and ends with the label', () => {
+    for (const { fold, marks, piece } of sheets) {
+      if (fold !== 'open') expect(marks[0]!.kind, piece).toBe('fold');
+      expect(marks[marks.length - 1]!.kind, piece).toBe('label');
+      expect(new Set(marks.map(({ id }) => id)).size, piece).toBe(marks.length);
+    }
+  });
+
+  it('swings every arc from the origin at the radius it says, with dots close enough to join', () => {
+    for (const sheet of sheets) {
+      for (const mark of named(sheet, 'arc')) {
+        const radius = mark.quantities[0]!.value;
+        const centre = mark.line![0];
+        const dots = mark.dots!;
+        for (const dot of dots) expect(distance(centre, dot)).toBeCloseTo(radius, 6);
+        // handbook 4: a mark every 5 to 8 cm of arc
+        dots.slice(1).forEach((dot, i) => expect(distance(dots[i]!, dot)).toBeLessThanOrEqual(81));
+        expect(spoken(mark.says, 'cm').some((said) => Math.abs(said - radius) <= 1)).toBe(true);
+      }
+    }
+  });
+
+  it('gives those who use a ruler the same dots: down one fold, out from it', () => {
+    for (const sheet of sheets) {
+      for (const { table, dots, line } of sheet.marks.filter((mark) => mark.table && mark.dots)) {
+        const centre = line![0];
+        table!.rows.forEach(([along, out], i) => {
+          expect(Math.hypot(along, out)).toBeCloseTo(distance(centre, dots![i]!), 6);
+        });
+      }
+    }
+  });
+
+  it('squares rectangles by their diagonal (Pythagoras)', () => {
+    for (const sheet of sheets) {
+      const square = sheet.marks.find(({ id }) => id === 'square');
+      if (!square) continue;
+      const [across, along] = ['across', 'along'].map((id) => sheet.marks.find((mark) => mark.id === id)!.quantities[0]!.value);
+      expect(square.quantities[0]!.value).toBeCloseTo(Math.sqrt(across! ** 2 + along! ** 2), 6);
+      const { width, height } = boundsOf(sheet.cut);
+      expect([across, along]).toEqual([width, height]);
+    }
+  });
+
+  it('puts every station of a panel on its seam line', () => {
+    for (const sheet of sheets) {
+      for (const { dots } of named(sheet, 'station')) {
+        const [x, y] = dots![0]!;
+        const near = sheet.seam.some(({ from, to }) => distance(from, [x, y]) < 25 || distance(to, [x, y]) < 25);
+        expect(near, `${sheet.piece} ${x} ${y}`).toBe(true);
+      }
+    }
+  });
+
+  it('speaks inches throughout to those who think in them', () => {
+    for (const { marks, foldSays } of sheetsOf({ ...request, units: 'in' })) {
+      for (const { says, hint } of marks) expect(`${says} ${hint ?? ''} ${foldSays}`).not.toMatch(/\d (cm|mm)\b/);
+    }
+  });
+});
