@@ -31,10 +31,8 @@ export function firstFree(shape: LayShape, placed: readonly Put[], axis: 'x' | '
   closed.sort((a, b) => a[0] - b[0]);
   let place = from;
   for (const [start, end] of closed) {
-    if (start >= place - 1e-9) {
-      if (start > place + 1e-9) break;
-      if (end <= place) continue;
-    }
+    // what begins here or later leaves this place free: touching is allowed
+    if (start >= place - 1e-9) break;
     place = Math.max(place, end);
   }
   return place;

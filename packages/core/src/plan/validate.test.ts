@@ -1,0 +1,131 @@
+import { describe, expect, it } from 'vitest';
+import { BadInput } from '../errors/bad-input.ts';
+import { Unmakeable } from '../errors/unmakeable.ts';
+import { CONSTRUCTIONS, constructionById } from '../garments/index.ts';
+import { proposalsFor } from '../garments/proposals.ts';
+import { USUAL_STRETCH } from '../cloth/elastic.ts';
+import { INCH } from '../units/units.ts';
+import { settleChoices, settleCloth, settleElastic, validateBody } from './validate.ts';
+
+const circle = constructionById('circle-skirt')!;
+const tube = constructionById('knit-tube-skirt')!;
+const fieldOf = (work: () => unknown): string => {
+  try {
+    work();
+  } catch (error) {
+    if (error instanceof BadInput || error instanceof Unmakeable) return error.field;
+    throw error;
+  }
+  throw new Error('was taken after all');
+};
+
+describe('what is left out', () => {
+  it('takes the contract’s figures: 150 cm of medium woven that frays and is washed', () => {
+    expect(settleCloth(circle, {})).toMatchObject({
+      width: 1500,
+      selvedge: 10,
+      kind: 'woven',
+      weight: 'medium',
+      frays: true,
+      prewashed: true,
+      oneWay: false,
+      sheer: false,
+      print: 'none',
+    });
+    expect(settleElastic({})).toEqual({ width: 20, kind: 'woven-non-roll', greatestStretch: 1.5 });
+  });
+
+  it('is a knit that stretches half as far again for what only works in one', () => {
+    expect(settleCloth(tube, {})).toMatchObject({ kind: 'knit', stretchAcross: 0.5, stretchAlong: 0.2, frays: false });
+    // what is named wins over the default, and what is not named stays
+    expect(settleCloth(tube, { kind: 'woven' })).toMatchObject({ kind: 'woven', stretchAcross: 0.5 });
+  });
+
+  it('seams 15 mm on woven cloth and 10 on knit, whatever the units', () => {
+    expect(settleChoices(circle, {}, 'woven').get('seam')).toBe(15);
+    expect(settleChoices(circle, {}, 'knit').get('seam')).toBe(10);
+    expect(settleChoices(circle, { seam: 12 }, 'knit').get('seam')).toBe(12);
+  });
+
+  it('stretches an elastic as its kind does, unless it was tested', () => {
+    for (const [kind, stretch] of Object.entries(USUAL_STRETCH)) expect(settleElastic({ kind: kind as never }).greatestStretch).toBe(stretch);
+    expect(settleElastic({ kind: 'braided', greatestStretch: 1.6 }).greatestStretch).toBe(1.6);
+  });
+});
+
+describe('what a new make starts with', () => {
+  it('is half an inch of seam for those who work in inches, and the band on the same cloth', () => {
+    for (const construction of CONSTRUCTIONS) {
+      const inches = proposalsFor(construction, 'in');
+      expect(inches['seam'], construction.id).toBeCloseTo(INCH / 2, 9);
+      expect(proposalsFor(construction, 'cm')).not.toHaveProperty('seam');
+      if (construction.choices.some(({ id }) => id === 'bandCloth')) expect(inches['bandCloth'], construction.id).toBe('main');
+      expect(() => settleChoices(construction, inches, 'woven')).not.toThrow();
+    }
+  });
+});
+
+describe('what is wrong is named by its field', () => {
+  it.each<[string, () => unknown]>([
+    ['body', () => validateBody(circle, null as never)],
+    ['body.waist-girth', () => validateBody(circle, { 'hip-girth': 900 })],
+    ['body.waist-girth', () => validateBody(circle, { 'waist-girth': 0, 'hip-girth': 900 })],
+    ['body.waist-girth', () => validateBody(circle, { 'waist-girth': 5001, 'hip-girth': 900 })],
+    ['body.hip-girth', () => validateBody(circle, { 'waist-girth': 700, 'hip-girth': Number.NaN })],
+    ['body.hips', () => validateBody(circle, { 'waist-girth': 700, 'hip-girth': 900, hips: 900 })],
+    ['choices', () => settleChoices(circle, [] as never, 'woven')],
+    ['choices.lenght', () => settleChoices(circle, { lenght: 600 }, 'woven')],
+    ['choices.length', () => settleChoices(circle, { length: Number.POSITIVE_INFINITY }, 'woven')],
+    ['choices.length', () => settleChoices(circle, { length: 5 }, 'woven')],
+    ['choices.closure', () => settleChoices(circle, { closure: 1 }, 'woven')],
+    ['choices.lining', () => settleChoices(circle, { lining: 'yes' }, 'woven')],
+    ['cloth.width', () => settleCloth(circle, { width: 10 })],
+    ['cloth.selvedge', () => settleCloth(circle, { width: 300, selvedge: 150 })],
+    ['cloth.kind', () => settleCloth(circle, { kind: 'paper' as never })],
+    ['cloth.oneWay', () => settleCloth(circle, { oneWay: 1 as never })],
+    ['cloth.colour', () => settleCloth(circle, { colour: 'red' } as never)],
+    ['elastic.greatestStretch', () => settleElastic({ greatestStretch: 1 })],
+    ['elastic.kind', () => settleElastic({ kind: 'rubber' as never })],
+  ])('%s', (field, work) => expect(fieldOf(work)).toBe(field));
+
+  it('a value of the right kind that is too much or too little is no bad request but can’t be made, and says what can', () => {
+    const nearest = (value: number) => {
+      try {
+        settleChoices(circle, { length: value }, 'woven');
+      } catch (error) {
+        return error instanceof Unmakeable ? error.nearest : undefined;
+      }
+      return undefined;
+    };
+    expect(nearest(10)).toBe(20);
+    expect(nearest(2000)).toBe(1500);
+    expect(nearest(600)).toBeUndefined();
+  });
+
+  it('one of two measures is enough where either will do', () => {
+    const child = constructionById('child-tube-skirt')!;
+    expect(() => validateBody(child, { flatWaist: 260 })).not.toThrow();
+    expect(() => validateBody(child, { 'waist-girth': 520 })).not.toThrow();
+    expect(fieldOf(() => validateBody(child, { 'hip-girth': 600 }))).toBe('body.waist-girth');
+  });
+});
+
+describe('the catalogue', () => {
+  it.each(CONSTRUCTIONS.map((each) => [each.id, each] as const))('%s offers only defaults it would take, and says why of each', (_, construction) => {
+    for (const { id, default: byDefault, min = 0, max = Infinity, options, when, compare, saves } of construction.choices) {
+      if (typeof byDefault === 'number') {
+        expect(byDefault, id).toBeGreaterThanOrEqual(min);
+        expect(byDefault, id).toBeLessThanOrEqual(max);
+      }
+      if (options) expect(options, id).toContain(byDefault);
+      if (when)
+        expect(
+          construction.choices.map((each) => each.id),
+          id,
+        ).toContain(when.choice);
+      for (const at of compare?.at ?? []) expect(at >= min && at <= max, `${id} at ${at}`).toBe(true);
+      if (Array.isArray(saves)) for (const { to } of saves) expect(() => settleChoices(construction, { [id]: to }, 'woven'), id).not.toThrow();
+    }
+    expect(construction.docket.length).toBeGreaterThanOrEqual(4);
+  });
+});
