@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { Link, Navigate } from 'react-router';
 import type { MakeView } from '@arcus/contract';
-import { formatCloth } from '@arcus/core';
+import { formatCloth, formatLength, PLAIN_WOVEN } from '@arcus/core';
 import { useCloths } from '../api/cupboard.ts';
 import { useMakes } from '../api/makes.ts';
 import { usePeople } from '../api/people.ts';
@@ -64,7 +64,14 @@ function ToBuy({ makes }: { makes: readonly MakeView[] }) {
     if (!buy || make.done.includes('station:cloth')) return [];
     const cloth = cloths.find(({ id }) => id === make.clothId);
     const missing = cloth?.lengthOnHand == null ? buy : buy - cloth.lengthOnHand;
-    return missing > 0 ? [{ make, text: `${formatCloth(missing, units)} ${cloth ? `more of ${cloth.name}` : 'of cloth, 1.50 m wide'}` }] : [];
+    return missing > 0
+      ? [
+          {
+            make,
+            text: `${formatCloth(missing, units)} ${cloth ? `more of ${cloth.name}` : `of cloth, ${formatLength(PLAIN_WOVEN.width, units)} wide`}`,
+          },
+        ]
+      : [];
   });
   if (rows.length === 0) return null;
   return (
