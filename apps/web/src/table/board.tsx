@@ -9,6 +9,8 @@ interface Props {
   describe: string;
   children: (view: View, size: { width: number; height: number }) => ReactNode;
   notes?: ReactNode;
+  /** Tools laid on the drawing, on narrow ones too. */
+  tools?: ReactNode;
   /** It holds things to take in hand, and is no mere picture. */
   handled?: boolean;
 }
@@ -19,7 +21,7 @@ const NARROW_MARGINS: Margins = { left: 46, top: 42, right: 18, bottom: 30 };
 const MARGINS: Margins = { left: 56, top: 52, right: 40, bottom: 36 };
 
 /** The dark cutting table: a drawing to scale that fills its place. */
-export function Board({ frame, margins = MARGINS, describe, children, notes, handled = false }: Props) {
+export function Board({ frame, margins = MARGINS, describe, children, notes, tools, handled = false }: Props) {
   const host = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState({ width: 0, height: 0 });
   useEffect(() => {
@@ -48,6 +50,7 @@ export function Board({ frame, margins = MARGINS, describe, children, notes, han
         </svg>
       )}
       {!narrow && notes}
+      {tools}
     </div>
   );
 }

@@ -73,11 +73,20 @@ export const LaidPiece = memo(function LaidPiece({
         style={{ paintOrder: 'stroke', stroke: 'rgb(24 40 56 / 75%)', strokeWidth: 4 }}
       >
         {locked ? '🔒︎ ' : ''}
-        {piece.name}
+        {nameThatFits(piece.name, (upright ? height : width) * view.scale)}
       </text>
     </g>
   );
 });
+
+/** A letter of a name, px. */
+const LETTER = 8.2;
+
+/** The name, its first word, or nothing: what there is room for on the piece. */
+function nameThatFits(name: string, room: number): string {
+  const first = name.split(/[ ,]/)[0]!;
+  return [name, first].find((each) => each.length * LETTER <= room + LETTER) ?? '';
+}
 
 /** Along the table is along the grain; the point shows where the top of the garment lies. */
 function GrainArrow({ cx, cy, turn, long, shown }: { cx: number; cy: number; turn: number; long: number; shown: boolean }) {

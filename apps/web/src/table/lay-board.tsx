@@ -44,7 +44,7 @@ export function LayBoard({ plan, lay, colour, says, hand, tools }: Props) {
   const words = `The cloth, ${say(cloth.width)} wide; ${lay.placements.length} pieces take ${say(lay.length)} of its length. ${lay.placements.map(({ piece, turn }) => `${piece}${turn ? ` turned ${turn}°` : ''}`).join(', ')}.`;
   const rest = useMemo(() => restsOf(plan, lay, length), [plan, lay, length]);
   return (
-    <Board frame={frame} describe={words} margins={{ left: 62, top: 58, right: 34, bottom: 96 }} handled={hand !== undefined} notes={tools}>
+    <Board frame={frame} describe={words} margins={{ left: 62, top: 58, right: 34, bottom: 96 }} handled={hand !== undefined} tools={tools}>
       {(view) => (
         <>
           <Strip view={view} length={length} width={lay.usableWidth + 2 * selvedge} selvedge={selvedge} print={cloth.print} oneWay={cloth.oneWay} />

@@ -23,7 +23,7 @@ export const gatheredSkirt: Construction = {
   summary: 'Straight widths of cloth gathered to the waist: nothing wasted.',
   needs: ['waist-girth', 'hip-girth'],
   optional: [],
-  docket: ['flat-length', 'widths', 'panel-cut-width', 'panel-cut-length', 'elastic-cut', 'band-cut-length', 'cloth-to-buy'],
+  docket: ['flat-length', 'panel-cut-width', 'panel-cut-length', 'elastic-cut', 'band-cut-length', 'cloth-to-buy'],
   choices: [
     lengthChoice('length', 'Length', 600, [20, 1500], 'The finished skirt below a band; with a casing of its own, the casing is part of it.', {
       saves: 'less',
@@ -68,8 +68,8 @@ export const gatheredSkirt: Construction = {
     const whole = sheet.oneOf('widthSchool') === 'whole';
     const widths = sheet.put('widths', 'Widths of cloth', 'up', needed, 'count');
     const flat = sheet.put('flat-length', 'Flat, all round', 'up', whole ? widths.times(gives) : wanted);
-    const panelWidth = sheet.put('panel-cut-width', 'Each width, to cut', 'up', flat.over(widths).plus(seam.times(2)));
-    const panelLength = sheet.put('panel-cut-length', 'Each width, length to cut', 'up', length.plus(waist.top).plus(hem));
+    const panelWidth = sheet.put('panel-cut-width', 'Each width, across', 'up', flat.over(widths).plus(seam.times(2)));
+    const panelLength = sheet.put('panel-cut-length', 'Each width, length', 'up', length.plus(waist.top).plus(hem));
     const fullness = sheet.put('fullness', 'Fullness reached', 'nearest', flat.over(waist.worn));
     sheet.put('hem-sweep', 'Round the hem', 'nearest', flat);
     sheet.put('finished-length', 'Finished length', 'nearest', hemAdds(sheet, length));

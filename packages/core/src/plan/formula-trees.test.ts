@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { constructionById } from '../garments/index.ts';
 import { evaluate } from '../quantity/evaluate.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 import { roundToStep } from '../quantity/rounding.ts';
@@ -28,6 +29,13 @@ function nudged(request: PlanRequest, leaf: Quantity, by: number): PlanRequest |
 
 describe.each(EVERY_SKIRT)('the formulas of a %s', (_, request) => {
   const quantities = quantitiesOf(request);
+
+  it('leave four to six numbers for the docket', () => {
+    const late = ['cloth-to-buy', 'sewing-minutes'];
+    const shown = constructionById(request.construction)!.docket.filter((id) => quantities.has(id) || late.includes(id));
+    expect(shown.length).toBeGreaterThanOrEqual(4);
+    expect(shown.length).toBeLessThanOrEqual(6);
+  });
 
   it('give their own value when they are worked out again', () => {
     for (const [id, quantity] of quantities) expect(evaluate(quantity, new Map()), id).toBeCloseTo(quantity.value, 9);
