@@ -46,6 +46,7 @@ export const circleSkirt: Construction = {
       'zip',
       { zip: 'Zip', stretch: 'The cloth stretches', 'pull-on': 'Elastic' },
       'A zip fits closest. Elastic needs a waist as wide as the hips, drawn in. Stretch only works in a knit.',
+      { compare: { quantities: ['seam-girth', 'waist-radius-cut', 'hem-sweep', 'fullness', 'finished-girth', 'sewing-minutes'] } },
     ),
     allowanceChoice('pullOnEase', 'Room over the hips', 50, [0, 400], 'What the waist seam has beyond the hips, so that it slides over them.', {
       when: { choice: 'closure', is: ['pull-on'] },

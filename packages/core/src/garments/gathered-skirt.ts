@@ -44,7 +44,7 @@ export const gatheredSkirt: Construction = {
         compare: { quantities: ['flat-length', 'widths', 'panel-cut-width', 'fullness'] },
       },
     ),
-    ...gatheredWaistChoices(),
+    ...gatheredWaistChoices({ figures: ['flat-length', 'panel-cut-length'], onlyGathersHere: true }),
     countChoice(
       'sections',
       'Divide edges into',

@@ -67,6 +67,7 @@ export const goredSkirt: Construction = {
       'zip',
       { zip: 'Band and zip', 'side-elastic': 'Elastic at the sides' },
       'A zip fits closest; elastic at the sides needs no zip but must open over the hips.',
+      { compare: { quantities: ['finished-girth', 'gore-waist', 'gore-waist-side', 'elastic-cut', 'zip-length', 'sewing-minutes'] } },
     ),
     allowanceChoice('sideElastic', 'Elastic at each side', 180, [60, 400], 'About 18 cm a side for an adult.', {
       fine: false,
@@ -85,7 +86,7 @@ export const goredSkirt: Construction = {
       'hem',
       { hem: 'To 5 cm above the hem', flare: 'To where the flare starts' },
       'To the flare saves cloth and leaves the hem free to swing.',
-      { when: { choice: 'lining', is: [true] } },
+      { when: { choice: 'lining', is: [true] }, compare: { quantities: ['lining-length', 'sewing-minutes'] } },
     ),
     ...sharedChoices(24),
   ],

@@ -33,6 +33,7 @@ export const handkerchiefSkirt: Construction = {
       'zip',
       { zip: 'Zip', stretch: 'The cloth stretches', 'pull-on': 'Elastic' },
       'A zip fits closest. Elastic needs a waist as wide as the hips, drawn in.',
+      { compare: { quantities: ['seam-girth', 'waist-radius-cut', 'corner-length', 'finished-girth', 'sewing-minutes'] } },
     ),
     allowanceChoice('pullOnEase', 'Room over the hips', 50, [0, 400], 'What the waist seam has beyond the hips.', {
       when: { choice: 'closure', is: ['pull-on'] },

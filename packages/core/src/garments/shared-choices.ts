@@ -119,8 +119,11 @@ export const gatherByChoice: Choice = oneOfChoice(
   { fine: true, compare: { quantities: ['sewing-minutes', 'thread-length'] } },
 );
 
-/** How a gathered skirt holds at the waist (handbook 3 and 10.3), with what hangs on it. */
-export function gatheredWaistChoices(): Choice[] {
+/**
+ * How a gathered skirt holds at the waist (handbook 3 and 10.3), with what hangs on it. `figures`: what of the skirt itself tells the
+ * ways apart; `onlyGathersHere`: nothing else of it is gathered.
+ */
+export function gatheredWaistChoices({ figures, onlyGathersHere }: { figures: string[]; onlyGathersHere: boolean }): Choice[] {
   const elasticWaist = { choice: 'waist', is: ['self-casing', 'tube-band', 'exposed-elastic'] };
   return [
     oneOfChoice(
@@ -134,7 +137,7 @@ export function gatheredWaistChoices(): Choice[] {
         'fitted-band': 'Fitted band, zip',
       },
       'A casing is quickest; a tube band lies flatter; wide elastic is the band; a fitted band is dressiest and needs a zip.',
-      { compare: { quantities: ['flat-length', 'panel-cut-length', 'elastic-cut', 'band-cut-length', 'elastic-sewn-ratio', 'sewing-minutes'] } },
+      { compare: { quantities: [...figures, 'elastic-cut', 'band-cut-length', 'elastic-sewn-ratio', 'sewing-minutes'] } },
     ),
     allowanceChoice('hipClearance', 'Room over the hips', 50, [0, 400], 'What the flat edge has beyond the hips, so that it slides over them.', {
       when: elasticWaist,
@@ -145,7 +148,8 @@ export function gatheredWaistChoices(): Choice[] {
     }),
     { ...bandClothChoice, when: { choice: 'waist', is: ['tube-band', 'fitted-band'] } },
     ...elasticChoices('body', { when: elasticWaist }),
-    gatherByChoice,
+    // a casing of its own draws the cloth in by its elastic alone: nothing is gathered by thread
+    { ...gatherByChoice, ...(onlyGathersHere ? { when: { choice: 'waist', is: ['tube-band', 'exposed-elastic', 'fitted-band'] } } : {}) },
   ];
 }
 

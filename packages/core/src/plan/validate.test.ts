@@ -5,6 +5,7 @@ import { CONSTRUCTIONS, constructionById } from '../garments/index.ts';
 import { proposalsFor } from '../garments/proposals.ts';
 import { USUAL_STRETCH } from '../cloth/elastic.ts';
 import { INCH } from '../units/units.ts';
+import { planFor } from './plan.ts';
 import { settleChoices, settleCloth, settleElastic, validateBody } from './validate.ts';
 
 const circle = constructionById('circle-skirt')!;
@@ -108,6 +109,30 @@ describe('what is wrong is named by its field', () => {
     expect(() => validateBody(child, { 'waist-girth': 520 })).not.toThrow();
     expect(fieldOf(() => validateBody(child, { 'hip-girth': 600 }))).toBe('body.waist-girth');
   });
+});
+
+describe('schools side by side', () => {
+  const body = { 'waist-girth': 720, 'hip-girth': 980, 'waist-to-hip': 200, 'waist-to-knee': 590 };
+  const noLay = () => ({ length: 1, utilisation: 0, placements: [] });
+
+  it.each(CONSTRUCTIONS.map((each) => [each.id, each] as const))(
+    '%s compares figures that its plans have, and that tell the schools apart',
+    (_, construction) => {
+      for (const { id, compare, options = [], when } of construction.choices) {
+        if (!compare) continue;
+        const values = (compare.at ?? options).filter((value) => value !== 'try-on');
+        expect(values.length, id).toBeGreaterThan(1);
+        const base = when ? { [when.choice]: when.is[0]! } : {};
+        const figures = values.map((value) => {
+          const plan = planFor({ construction: construction.id, body, choices: { ...base, [id]: value } }, noLay);
+          return compare.quantities.map((name) => plan.quantities.find((each) => each.id === name)?.value);
+        });
+        for (const [i, name] of compare.quantities.entries())
+          expect(figures.some((row) => row[i] !== undefined) || name.startsWith('elastic-sewn'), `${id}: ${name}`).toBe(true);
+        expect(new Set(figures.map((row) => row.join())).size, id).toBeGreaterThan(1);
+      }
+    },
+  );
 });
 
 describe('the catalogue', () => {
