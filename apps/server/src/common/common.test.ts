@@ -1,0 +1,86 @@
+import { HttpException, type ArgumentsHost } from '@nestjs/common';
+import { BadInput, Unmakeable } from '@arcus/core';
+import { describe, expect, it, vi } from 'vitest';
+import { ErrorFilter } from './error-filter.ts';
+import { sentFields } from './kept-rows.ts';
+import { NoSuch, StaleSave } from './problems.ts';
+import { sameOrigin } from './same-origin.ts';
+
+/** What the filter answers to an error. */
+function answerTo(error: unknown, headersSent = false) {
+  const sent: { status?: number; body?: Record<string, unknown> } = {};
+  const response = {
+    headersSent,
+    status: (status: number) => {
+      sent.status = status;
+      return { json: (body: Record<string, unknown>) => void (sent.body = body) };
+    },
+  };
+  const host = { switchToHttp: () => ({ getRequest: () => ({ originalUrl: '/api/here?x=1' }), getResponse: () => response }) };
+  new ErrorFilter().catch(error, host as unknown as ArgumentsHost);
+  return sent;
+}
+
+describe('errors leave in one shape', () => {
+  it.each<[string, unknown, number, string]>([
+    ['a bad field', new BadInput('cloth.width', 'must be a number'), 400, 'cloth.width: must be a number'],
+    [
+      'what can’t be made, with the nearest',
+      new Unmakeable('choices.tiers', 'No tiers make no skirt.', 2),
+      422,
+      'choices.tiers: No tiers make no skirt. The nearest that can be made: 2.',
+    ],
+    ['what isn’t there', new NoSuch('cloth', 'x'), 404, 'There is no cloth with the id x.'],
+    ['a body that is no JSON', Object.assign(new SyntaxError('Unexpected token'), { status: 400 }), 400, 'body: Unexpected token'],
+    ['a body that is too large', { type: 'entity.too.large', status: 413 }, 413, 'body: is too large; send less at once'],
+  ])('%s', (_, error, status, message) => {
+    const { body } = answerTo(error);
+    expect(body).toMatchObject({ statusCode: status, message: [message], path: '/api/here?x=1' });
+    expect(typeof body!['error']).toBe('string');
+  });
+
+  it('hands over the newer state with a stale save, and with nothing else', () => {
+    const current = { id: 'm', version: 4 };
+    expect(answerTo(new StaleSave(current)).body).toMatchObject({ statusCode: 409, current });
+    expect(answerTo(new BadInput('a', 'b')).body).not.toHaveProperty('current');
+  });
+
+  it('tells the person nothing of our own failures but that their data is safe', () => {
+    const log = vi.spyOn(process.stderr, 'write').mockReturnValue(true);
+    const { status, body } = answerTo(new Error('secret of the house'));
+    log.mockRestore();
+    expect(status).toBe(500);
+    expect(JSON.stringify(body)).not.toContain('secret');
+  });
+
+  it('lists every message of a refused form', () => {
+    const { body } = answerTo(new HttpException({ message: ['width must be a number', 'kind must be one of woven, knit'] }, 400));
+    expect(body!['message']).toHaveLength(2);
+  });
+
+  it('adds nothing to an answer that is already under way', () => expect(answerTo(new Error('late'), true)).toEqual({}));
+});
+
+describe('writes', () => {
+  const passes = (method: string, headers: Record<string, string>) => {
+    const next = vi.fn();
+    sameOrigin({ method, headers } as never, {} as never, next);
+    return next.mock.calls[0]![0] === undefined;
+  };
+  it.each<[boolean, string, Record<string, string>]>([
+    [true, 'POST', { host: '127.0.0.1:4870' }],
+    [true, 'POST', { host: '127.0.0.1:4870', origin: 'http://127.0.0.1:4870' }],
+    [false, 'POST', { host: '127.0.0.1:4870', origin: 'http://elsewhere.example' }],
+    [false, 'PATCH', { host: '127.0.0.1:4870', origin: 'http://127.0.0.1:4871' }],
+    [false, 'DELETE', { host: '127.0.0.1:4870', origin: 'null' }],
+    [true, 'GET', { host: '127.0.0.1:4870', origin: 'http://elsewhere.example' }],
+  ])('%s: %s %j', (expected, method, headers) => expect(passes(method, headers)).toBe(expected));
+});
+
+describe('a patch', () => {
+  it('is what was sent: nothing left out counts, and null only where it may', () => {
+    expect(sentFields({ name: 'A', note: undefined, version: 3 })).toEqual({ name: 'A' });
+    expect(sentFields<{ dueOn: string | null }>({ dueOn: null }, ['dueOn'])).toEqual({ dueOn: null });
+    expect(() => sentFields<{ name: string | null }>({ name: null })).toThrow(BadInput);
+  });
+});
