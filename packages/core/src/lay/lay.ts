@@ -14,7 +14,7 @@ import { shorten, untangle, type Strip } from './untangle.ts';
 
 /** Looks a quick lay takes, by what it lays: they bound its work whatever the machine, and so its answer is always the same. */
 const QUICK_RECTANGLES = 2500;
-const QUICK_SHAPES = { least: 24, most: 240, work: 2400 };
+const QUICK_SHAPES = { least: 30, most: 600, work: 6000 };
 /** Seconds of a thorough lay where none are given. */
 const THOROUGH = 3;
 /** Placing one piece after the other costs more than it gives beyond this many pieces, or this many convex parts in all. */
