@@ -29,7 +29,7 @@ export default function WearStation() {
       <div className="decisions">
         <header>
           <h2>Wear</h2>
-          <p>Write down what came out. The next plan starts from it.</p>
+          <p>Write down what came out, so that next time you know.</p>
         </header>
         <LogForm />
       </div>
