@@ -10,7 +10,7 @@ import { Unmakeable } from '../errors/unmakeable.ts';
 import type { Edge } from '../geometry/edge.ts';
 import { elasticLengths, elasticOpensTo, elasticWidth } from '../joins/elastic-lengths.ts';
 import { sectionTable } from '../joins/gather.ts';
-import { cutSteps, hemStep, prepareSteps, seamStep } from '../make/common-steps.ts';
+import { cutSteps, finishStep, hemStep, prepareSteps, seamStep } from '../make/common-steps.ts';
 import { panelSheet } from '../marks/panel-marks.ts';
 import { rectangleSheet } from '../marks/rectangle-marks.ts';
 import type { Worksheet } from '../plan/worksheet.ts';
@@ -232,6 +232,7 @@ function writeSteps(sheet: Worksheet, { tube, length, finished }: { tube: Tube; 
   const count = Quantity.constant(sheet.pieces[0]!.copies, 'count');
   prepareSteps(sheet);
   cutSteps(sheet);
+  finishStep(sheet, 'finish-sides', 'Finish the side edges', count.times(length).times(2));
   seamStep(
     sheet,
     {

@@ -185,13 +185,11 @@ describe('time is a budget', () => {
       [gores(200, 3)],
       [gores(70, 1), sectors(30, 90, 300, 180), ...cutRectangles(60, 900, 4000, 5), gores(40, 8)].map((each, i) => ({ ...each, id: `p${i}` })),
     ]) {
-      const from = Date.now();
       lay(1400, pieces, thorough(1.5));
       // the check of the lay takes its own time: what is measured is the search
       const searched = Date.now();
       layPieces({ width: 1400, pieces, ...thorough(1.5) });
       expect(Date.now() - searched).toBeLessThan(1650 + 250);
-      expect(searched).toBeGreaterThan(from);
     }
   });
 
