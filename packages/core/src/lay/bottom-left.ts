@@ -7,6 +7,9 @@ import type { LayShape, NoFitStore } from './lay-shape.ts';
 /** Pieces may share this much at a touching edge, mm: without it exact neighbours never close. */
 const TOUCH = 1e-4;
 
+/** Sides beyond which their crossings are too many to look at: their corners alone give a place nearly as low. */
+const MANY_SIDES = 600;
+
 interface Zone {
   rings: readonly Forbidden[];
   x: number;
@@ -34,7 +37,7 @@ export function lowestPlace(shape: LayShape, placed: readonly Put[], width: numb
       if (side.ax < edge !== side.bx < edge) add(edge, side.ay + ((edge - side.ax) / (side.bx - side.ax)) * (side.by - side.ay));
     if (side.ay < 0 !== side.by < 0) add(side.ax + ((0 - side.ay) / (side.by - side.ay)) * (side.bx - side.ax), 0);
   }
-  crossings(sides, add);
+  if (sides.length <= MANY_SIDES) crossings(sides, add);
   candidates.sort((a, b) => a[1] - b[1] || a[0] - b[0]);
   for (const [x, y] of candidates) {
     if (!zones.some((zone) => zone.rings.some((ring) => isForbidden(ring, x - zone.x, y - zone.y, TOUCH)))) return { x, y };

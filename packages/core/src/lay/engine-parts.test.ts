@@ -18,7 +18,8 @@ import { layHeadToTail, layInRows } from './rows.ts';
 import { Search } from './search.ts';
 import { simplifyOutward } from './simplify-outward.ts';
 import { firstFree } from './slide.ts';
-import { shorten } from './untangle.ts';
+import { Strip } from './strip.ts';
+import { shorten } from './shorten.ts';
 
 const path = (ring: readonly Point[], dx = 0, dy = 0): PathD => ring.map(([x, y]) => ({ x: x + dx, y: y + dy }));
 const total = (paths: PathD[]) => paths.reduce((sum, each) => sum + areaD(each), 0);
@@ -183,7 +184,8 @@ describe('each way of laying by itself', () => {
       expect(within(put, width)).toBe(true);
     }
     expect(lengthOfLay(tails)).toBeLessThanOrEqual(lengthOfLay(rows) + 1e-6);
-    shorten({ items, width, store, search, locked: new Map() }, tails);
+    search.offer(tails);
+    shorten(new Strip(items, width, store, search));
     expect(overlaps(search.best, store)).toBe(false);
     expect(within(search.best, width)).toBe(true);
     expect(search.length).toBeLessThanOrEqual(lengthOfLay(rows));

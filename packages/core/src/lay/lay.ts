@@ -10,21 +10,17 @@ import type { Put } from './put.ts';
 import { allRectangles, searchRectangles } from './rectangles.ts';
 import { layHeadToTail, layInRows, type Locked } from './rows.ts';
 import { Search } from './search.ts';
-import { shorten, untangle, type Strip } from './untangle.ts';
+import { shorten } from './shorten.ts';
+import { Strip } from './strip.ts';
 
 /** Looks a quick lay takes, by what it lays: they bound its work whatever the machine, and so its answer is always the same. */
 const QUICK_RECTANGLES = 2500;
-const QUICK_SHAPES = { least: 30, most: 600, work: 6000 };
+const QUICK_SHAPES = { least: 60, most: 1000, aPiece: 120, work: 16_000 };
 /** Seconds of a thorough lay where none are given. */
 const THOROUGH = 3;
 /** Placing one piece after the other costs more than it gives beyond this many pieces, or this many convex parts in all. */
 const MANY_PIECES = 45;
 const MANY_PARTS = 90;
-/** How much shorter than the best a fresh attempt aims, as a share. */
-const AIM = 0.004;
-/** What is thrown down anyhow is first sorted out with room to spare, as a share of the best. */
-const ROOMY = 1.03;
-
 /** What is heard while a lay is being sought: the best so far. */
 export type OnBetter = (lay: Lay) => void;
 
@@ -45,7 +41,7 @@ export function layPieces(request: LayRequest, onBetter?: OnBetter): Lay {
   const limit =
     request.effort === 'thorough'
       ? { seconds: request.seconds ?? THOROUGH, idle: request.idle }
-      : { seconds: Infinity, steps: rectangles ? QUICK_RECTANGLES : quickSteps(items) };
+      : { seconds: Infinity, steps: rectangles ? QUICK_RECTANGLES : quickSteps(items.length) };
   const search = new Search(
     layInRows(items, width, locked, gap),
     limit,
@@ -54,7 +50,7 @@ export function layPieces(request: LayRequest, onBetter?: OnBetter): Lay {
   );
   search.offer(layHeadToTail(items, width, store, locked));
   if (rectangles) searchRectangles(items, width, search);
-  else searchShapes({ items, width, store, search, locked });
+  else searchShapes(new Strip(items, width, store, search, locked));
   return report(request, matched(request, search.best, store));
 }
 
@@ -103,10 +99,10 @@ function assertFits(piece: LayPiece, turns: readonly LayShape[], width: number):
   );
 }
 
-/** Fewer looks where each costs more: the convex parts of two pieces are held against each other one by one. */
-function quickSteps(items: ReadonlyArray<readonly LayShape[]>): number {
-  const cost = items.reduce((sum, shapes) => sum + shapes[0]!.parts.length ** 2, 0);
-  return Math.round(Math.min(QUICK_SHAPES.most, Math.max(QUICK_SHAPES.least, QUICK_SHAPES.work / cost)));
+/** Few looks where there are few pieces, as little can be gained; and where there are many, as each is held against all others. */
+function quickSteps(pieces: number): number {
+  const { least, most, aPiece, work } = QUICK_SHAPES;
+  return Math.round(Math.max(least, Math.min(most, aPiece * pieces, work / pieces)));
 }
 
 function searchShapes(strip: Strip): void {
@@ -115,66 +111,10 @@ function searchShapes(strip: Strip): void {
   // a jigsaw leaves nothing uncovered: it can't be bettered
   if (jigsaw) return void search.offer(jigsaw);
   const few = items.length <= MANY_PIECES && items.reduce((sum, shapes) => sum + shapes[0]!.parts.length, 0) <= MANY_PARTS;
-  const inOrder = (order: number[]) => few && layInOrder(items, order, width, store, search, locked);
   const largestFirst = items.map((_, i) => i).sort((a, b) => items[b]![0]!.area - items[a]![0]!.area);
-  const first = inOrder(largestFirst);
-  if (first) search.offer(first);
-  shorten(strip, search.best);
-  while (!search.over()) {
-    const luck = search.random();
-    const again = luck < 0.25 ? inOrder(shuffled(largestFirst, search.random)) : undefined;
-    if (again) shorten(strip, again);
-    else if (luck < 0.6) startAfresh(strip, disturbed(strip), 1 - AIM);
-    else startAfresh(strip, scattered(strip), ROOMY);
-  }
-}
-
-/** A fresh attempt at a share of the best length, followed up where it succeeds. */
-function startAfresh(strip: Strip, start: readonly Put[], share: number): void {
-  const put = untangle(strip, start, strip.search.length * share);
-  if (!put) return;
-  strip.search.offer(put);
-  shorten(strip, put);
-}
-
-/** The best lay with a few of its pieces thrown somewhere else. */
-function disturbed({ items, width, search, locked }: Strip): Put[] {
-  const { random } = search;
-  const put = search.best.map((each) => ({ ...each }));
-  const moves = 1 + Math.floor(random() * Math.min(4, items.length));
-  for (let k = 0; k < moves; k++) {
-    const [i, j] = [Math.floor(random() * put.length), Math.floor(random() * put.length)];
-    if (locked.has(i) || locked.has(j)) continue;
-    [put[i]!.x, put[j]!.x] = [put[j]!.x, put[i]!.x];
-    [put[i]!.y, put[j]!.y] = [put[j]!.y, put[i]!.y];
-    put[i]!.shape = pick(items[i]!, random);
-  }
-  return put.map((each, i) => locked.get(i) ?? { ...each, x: Math.min(each.x, width - each.shape.width) });
-}
-
-/** Every piece anywhere, turned at random. */
-function scattered({ items, width, search, locked }: Strip): Put[] {
-  const { random } = search;
-  return items.map((shapes, i) => {
-    const fixed = locked.get(i);
-    if (fixed) return fixed;
-    const shape = pick(shapes, random);
-    return { shape, x: random() * (width - shape.width), y: random() * Math.max(0, search.length - shape.height) };
-  });
-}
-
-function pick<T>(list: readonly T[], random: () => number): T {
-  return list[Math.floor(random() * list.length)]!;
-}
-
-function shuffled(list: readonly number[], random: () => number): number[] {
-  const out = [...list];
-  // mostly in order, with a few moved: the largest first is seldom far wrong
-  for (let k = 0; k < 1 + out.length / 3; k++) {
-    const [i, j] = [Math.floor(random() * out.length), Math.floor(random() * out.length)];
-    [out[i], out[j]] = [out[j]!, out[i]!];
-  }
-  return out;
+  const inOrder = few ? layInOrder(items, largestFirst, width, store, search, locked) : undefined;
+  if (inOrder) search.offer(inOrder);
+  shorten(strip);
 }
 
 function report({ width, pieces }: LayRequest, placed: readonly Put[]): Lay {

@@ -6,6 +6,8 @@ export interface Forbidden {
   ring: Float64Array;
   /** One a side: inward normal and offset, so that nx x + ny y + c is how deep (x, y) lies inside that side, mm. */
   sides: Float64Array;
+  /** Where in `sides` the side begins that last showed a place to be free: the next place is mostly free by the same one. */
+  lately: number;
   minX: number;
   minY: number;
   maxX: number;
@@ -90,16 +92,21 @@ function boxed(points: readonly Point[]): Forbidden {
     const [nx, ny] = [-(by - y) / long, (bx - x) / long];
     sides.push(nx, ny, -(nx * x + ny * y));
   });
-  return { ring, sides: Float64Array.from(sides), minX, minY, maxX, maxY };
+  return { ring, sides: Float64Array.from(sides), lately: 0, minX, minY, maxX, maxY };
 }
 
 /** How deep (x, y) lies inside the ring, mm; 0 outside and on the edge. */
-export function depthInside({ sides, minX, minY, maxX, maxY }: Forbidden, x: number, y: number): number {
-  if (x <= minX || x >= maxX || y <= minY || y >= maxY) return 0;
+export function depthInside(forbidden: Forbidden, x: number, y: number): number {
+  if (x <= forbidden.minX || x >= forbidden.maxX || y <= forbidden.minY || y >= forbidden.maxY) return 0;
+  const { sides, lately } = forbidden;
+  if (sides[lately]! * x + sides[lately + 1]! * y + sides[lately + 2]! <= 0) return 0;
   let depth = Infinity;
   for (let i = 0; i < sides.length; i += 3) {
     const inside = sides[i]! * x + sides[i + 1]! * y + sides[i + 2]!;
-    if (inside <= 0) return 0;
+    if (inside <= 0) {
+      forbidden.lately = i;
+      return 0;
+    }
     if (inside < depth) depth = inside;
   }
   return depth;

@@ -39,6 +39,11 @@ export class Search {
     return this.late;
   }
 
+  /** The share of its budget a search has used, 0 to 1. */
+  spent(): number {
+    return this.limit.steps !== undefined ? this.looked / this.limit.steps : this.elapsed() / this.limit.seconds;
+  }
+
   /** Seconds since the start. */
   elapsed(): number {
     return (Date.now() - this.started) / 1000;
