@@ -38,6 +38,20 @@ export function prewash(sheet: Worksheet): Check {
   };
 }
 
+/** Whether anything can be cut with the cloth folded as chosen; else it is laid open. */
+export function foldSuits(fold: string, suits: boolean): Check {
+  const how = { along: 'folded along', across: 'folded across', 'in-four': 'folded in four' }[fold] ?? fold;
+  return {
+    id: 'fold-suits',
+    verdict: suits ? 'ok' : 'caution',
+    says: suits
+      ? `The cloth is cut ${how}; what can't be cut so lies on open cloth after it.`
+      : `Nothing here can be cut with the cloth ${how}: it is laid open, in one layer. Pairs and pieces that are the same left and right are cut folded along or across, whole circles and squares in four.`,
+    numbers: {},
+    ...(suits ? {} : { waysOut: [{ says: 'Lay it open', choices: { fold: 'open' } }] }),
+  };
+}
+
 /** A print with a repeat is matched at the seams: pieces lie whole repeats apart, which costs cloth. */
 export function matchesPrint(sheet: Worksheet): Check | undefined {
   const { repeat = 0 } = sheet.cloth;

@@ -30,6 +30,22 @@ export function sharedChoices(hem: number, rest: { seam?: number } = {}): Choice
     allowanceChoice('reserve', 'Extra cloth to be safe', 0, [0, 5000], 'Bought on top, for a slip of the scissors or a pocket more.', { step: 50 }),
     allowanceChoice('bladeGap', 'Room between pieces', 0, [0, 5], 'For a rotary cutter that wants air on both sides; scissors need none.'),
     oneOfChoice(
+      'fold',
+      'Cloth while you cut',
+      'open',
+      { open: 'Open, in one layer', along: 'Folded along', across: 'Folded across', 'in-four': 'Folded in four' },
+      'Open takes the least cloth. Folded, two or four layers are cut at once and left and right come out alike.',
+      {
+        fine: true,
+        saves: [
+          { to: 'open', says: 'Cut it open in one layer instead of folded' },
+          { to: 'in-four', says: 'Cut it folded in four' },
+          { to: 'along', says: 'Cut it folded along' },
+          { to: 'across', says: 'Cut it folded across' },
+        ],
+      },
+    ),
+    oneOfChoice(
       'finish',
       'Raw edges',
       'zigzag',

@@ -1,15 +1,14 @@
 import { layPieces } from '../lay/lay.ts';
-import type { Lay, LayPiece, LayRequest } from '../lay/lay-request.ts';
-import { flatten } from '../geometry/flatten.ts';
-import { outlineArea } from '../geometry/area.ts';
+import type { Lay, LayRequest } from '../lay/lay-request.ts';
+import { foldSuits } from '../checks/cloth-checks.ts';
 import { boundsOf } from '../geometry/bounds.ts';
 import type { Cloth } from '../cloth/cloth.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
-import type { ClothRole, Piece } from '../shapes/piece.ts';
+import { netArea, type ClothRole, type Piece } from '../shapes/piece.ts';
+import { foldStretches, type Fold, type FoldStretch, type StretchLayer } from './fold-stretches.ts';
+import { layPieceOf } from './lay-piece.ts';
+import { unfolded } from './unfold.ts';
 import type { Worksheet } from './worksheet.ts';
-
-/** How coarsely arcs are taken for laying, mm; always outwards. */
-const LAY_CHORD = 1;
 
 /** The lay of all pieces of one cloth. */
 export interface PlanLay extends Lay {
@@ -17,8 +16,10 @@ export interface PlanLay extends Lay {
   usableWidth: number;
   /** Length to buy, mm: shrinkage and reserve added, rounded up to what shops cut. */
   buy: number;
-  /** How the cloth lies under the chalk. */
-  fold: 'open' | 'in-four';
+  /** How the cloth lies while it is cut; the placements are those of the cloth opened out. */
+  fold: Fold;
+  /** The same on the folded cloth, stretch by stretch; none where it lies open. */
+  stretches?: FoldStretch[];
 }
 
 /** Whoever lays the pieces of a cloth: the engine itself, a worker that has done so already, or the person by hand. */
@@ -27,21 +28,15 @@ export type Layer = (request: LayRequest, role: ClothRole) => Lay;
 /** The engine, quickly. */
 const quickly: Layer = (request) => layPieces(request);
 
-/** What the lay engine needs to know of a piece. */
-export function layPieceOf(piece: Piece): LayPiece {
-  return {
-    id: piece.id,
-    outline: flatten(piece.cut, LAY_CHORD, 'outside'),
-    copies: piece.copies,
-    turns: piece.turns,
-    ...(piece.grain === 'along' ? { matched: true } : {}),
-  };
-}
-
 /** What is asked of a layer for the pieces of one cloth; `gap` mm are kept between them. */
 function requestOf(width: number, pieces: readonly Piece[], gap: number, repeat = 0): LayRequest {
-  return { width, pieces: pieces.map(layPieceOf), ...(gap > 0 ? { gap } : {}), ...(repeat > 0 ? { repeat } : {}) };
+  return { width, pieces: pieces.map(layPieceOf), ...spacing(gap, repeat) };
 }
+
+const spacing = (gap: number, repeat: number): Pick<LayRequest, 'gap' | 'repeat'> => ({
+  ...(gap > 0 ? { gap } : {}),
+  ...(repeat > 0 ? { repeat } : {}),
+});
 
 /** The same for a finished plan: what its lay was asked for. */
 export function layRequestOf(
@@ -62,15 +57,31 @@ export function layCloth(sheet: Worksheet, role: ClothRole, layer: Layer = quick
   if (pieces.length === 0) return undefined;
   const usableWidth = sheet.usableWidth.value;
   for (const piece of pieces) assertFits(sheet, piece, usableWidth);
-  const lay = layer(requestOf(usableWidth, pieces, sheet.number('bladeGap').value, role === 'main' ? sheet.cloth.repeat : 0), role);
+  const gap = sheet.number('bladeGap').value;
+  const repeat = role === 'main' ? (sheet.cloth.repeat ?? 0) : 0;
+  const stretches =
+    role === 'main' ? folded(sheet, pieces, usableWidth, (request) => layer({ ...request, ...spacing(gap, repeat) }, role)) : undefined;
+  const { placements } = stretches ? { placements: unfolded(stretches, usableWidth) } : layer(requestOf(usableWidth, pieces, gap, repeat), role);
   const byId = new Map(pieces.map((piece) => [piece.id, piece]));
-  const length = lay.placements.reduce((most, { piece, turn, y }) => Math.max(most, y + boundsOf(byId.get(piece)!.cut, turn).maxY), 0);
-  const area = pieces.reduce(
-    (sum, piece) => sum + piece.copies * (outlineArea(piece.cut) + piece.cutHoles.reduce((holes, hole) => holes + outlineArea(hole), 0)),
-    0,
-  );
-  const fold = pieces.some((piece) => piece.cutHoles.length > 0) ? 'in-four' : 'open';
-  return { ...lay, length, usableWidth, utilisation: area / (usableWidth * length), fold };
+  const length = placements.reduce((most, { piece, turn, y }) => Math.max(most, y + boundsOf(byId.get(piece)!.cut, turn).maxY), 0);
+  const area = pieces.reduce((sum, piece) => sum + piece.copies * netArea(piece), 0);
+  return {
+    placements,
+    length,
+    usableWidth,
+    utilisation: area / (usableWidth * length),
+    fold: stretches ? (sheet.oneOf('fold') as Fold) : 'open',
+    ...(stretches ? { stretches } : {}),
+  };
+}
+
+/** The pieces on the cloth folded as chosen; undefined where it lies open, by choice or because nothing can be cut so. */
+function folded(sheet: Worksheet, pieces: readonly Piece[], usable: number, layer: StretchLayer): FoldStretch[] | undefined {
+  const fold = sheet.oneOf('fold') as Fold;
+  if (fold === 'open') return undefined;
+  const stretches = foldStretches(fold, pieces, usable, layer);
+  sheet.check(foldSuits(fold, stretches !== undefined));
+  return stretches;
 }
 
 function assertFits(sheet: Worksheet, piece: Piece, usable: number): void {

@@ -2,6 +2,7 @@ import type { Edge } from '../geometry/edge.ts';
 import { AllowanceTooWide, cutLineOf } from '../geometry/offset.ts';
 import { flatten } from '../geometry/flatten.ts';
 import { crossesItself } from '../geometry/simple-ring.ts';
+import { outlineArea } from '../geometry/area.ts';
 import { boundsOf } from '../geometry/bounds.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
 
@@ -58,4 +59,9 @@ export function makePiece(sketch: PieceSketch): Piece {
 export function footprint(piece: Piece, turn: Turn = 0): { width: number; height: number } {
   const { width, height } = boundsOf(piece.cut, turn);
   return { width, height };
+}
+
+/** Cloth a cut piece covers, mm2: its holes are left out. */
+export function netArea(piece: Piece): number {
+  return outlineArea(piece.cut) + piece.cutHoles.reduce((sum, hole) => sum + outlineArea(hole), 0);
 }

@@ -3,6 +3,7 @@ import { Download, Lock, LockOpen, Printer, RotateCw, Shuffle } from 'lucide-rea
 import { useCallback, useState } from 'react';
 import { laySvg, type PlanLay } from '@arcus/core';
 import { Options } from '../../../fields/options.tsx';
+import { FoldedBoard } from '../../../table/folded-board.tsx';
 import { LayBoard } from '../../../table/lay-board.tsx';
 import { useMakeState } from '../../make-context.ts';
 import { pngBlob, saveFile, svgBlob } from './save-drawing.ts';
@@ -13,7 +14,7 @@ type Role = keyof typeof CLOTHS;
 
 /** The lay of each cloth of the make; the main one can be rearranged by hand. */
 export function LayView() {
-  const { plan, cloth, laying, byHand, draft } = useMakeState();
+  const { plan, cloth, laying, byHand, draft, change } = useMakeState();
   const { message } = App.useApp();
   const [role, setRole] = useState<Role>('main');
   const hand = useHandLay();
@@ -25,6 +26,7 @@ export function LayView() {
   const roles: Role[] = ['main', ...(['lining', 'contrast'] as const).filter((each) => plan.otherLays[each])];
   const shown = roles.includes(role) ? role : 'main';
   const lay: PlanLay = shown === 'main' ? plan.lay : plan.otherLays[shown]!;
+  const folded = shown === 'main' ? lay.stretches : undefined;
   const selected = hand.selected === undefined ? undefined : hand.placements[hand.selected];
   const says = hand.busy
     ? 'laying the rest again…'
@@ -33,6 +35,7 @@ export function LayView() {
       : laying
         ? 'laying closer…'
         : 'open, in one layer; length runs along the table';
+  const colour = cloth?.colour ?? '#b96a5a';
   const drawing = () => laySvg(plan, lay, draft.name);
   const name = `${draft.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}-lay`;
   const save = (kind: string) => {
@@ -46,7 +49,8 @@ export function LayView() {
       {roles.length > 1 && (
         <Options<Role> label="Cloth shown" value={shown} options={roles.map((id) => ({ id, label: CLOTHS[id] }))} onChange={setRole} />
       )}
-      {shown === 'main' && (
+      {folded && <Button onClick={() => change({ choices: { ...draft.choices, fold: 'open' } }, 'fold')}>Lay it open to move pieces</Button>}
+      {shown === 'main' && !folded && (
         <>
           <Button icon={<RotateCw size={16} />} disabled={!selected} onClick={() => !hand.turn() && refused()}>
             Turn
@@ -76,18 +80,22 @@ export function LayView() {
   );
   return (
     <>
-      <LayBoard
-        plan={plan}
-        lay={lay}
-        colour={cloth?.colour ?? '#b96a5a'}
-        says={hand.outdated && shown === 'main' ? 'the pieces have changed since you laid them by hand; Arcus lays them' : says}
-        hand={
-          shown === 'main'
-            ? { placements: hand.placements, selected: hand.selected, onSelect: hand.select, onChange: hand.change, onRefused: refused }
-            : undefined
-        }
-        tools={tools}
-      />
+      {folded ? (
+        <FoldedBoard stretches={folded} plan={plan} colour={colour} tools={tools} />
+      ) : (
+        <LayBoard
+          plan={plan}
+          lay={lay}
+          colour={colour}
+          says={hand.outdated && shown === 'main' ? 'the pieces have changed since you laid them by hand; Arcus lays them' : says}
+          hand={
+            shown === 'main'
+              ? { placements: hand.placements, selected: hand.selected, onSelect: hand.select, onChange: hand.change, onRefused: refused }
+              : undefined
+          }
+          tools={tools}
+        />
+      )}
       <div className="print-only" aria-hidden="true" dangerouslySetInnerHTML={{ __html: drawing().replace(/^<\?xml.*\?>/, '') }} />
     </>
   );
