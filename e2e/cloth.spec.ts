@@ -133,6 +133,28 @@ test('folds, widths and the cloth curve are compared side by side', async ({ pag
   await expect(page.getByRole('img', { name: /Length below the band against cloth needed: .* m/ })).toBeVisible({ timeout: 20_000 });
 });
 
+test('cloth is cut folded where one wants it so: drawn as it lies, bought for, kept, and opened out again', async ({ page }) => {
+  const id = await goredLay(page);
+  const open = await figure(page, 'cloth-to-buy').innerText();
+  await page.getByRole('radio', { name: 'Ways to fold' }).click();
+  const along = page.getByRole('row', { name: /^Folded along/ });
+  await along.getByRole('button', { name: 'Cut it this way' }).click({ timeout: 20_000 });
+  await expect(along.getByText('cut this way')).toBeVisible();
+  await page.getByRole('radio', { name: 'The lay' }).click();
+  await expect(page.getByRole('img', { name: /^folded along, / })).toBeVisible();
+  await expect(page.getByText('Front gore × 2').first()).toBeVisible();
+  // eight tapering gores that may not lie head to tail across the fold take more cloth than open
+  await expect(figure(page, 'cloth-to-buy')).not.toHaveText(open, { timeout: 20_000 });
+  await saved(page);
+  expect(((await makeAgain(page, { id } as never)) as unknown as { choices: { fold: string } }).choices.fold).toBe('along');
+  await page.reload();
+  await expect(page.getByRole('img', { name: /^folded along, / })).toBeVisible();
+  await page.getByRole('button', { name: 'Lay it open to move pieces' }).click();
+  await expect(piece(page, 'gore-front 0')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('img', { name: /^folded along, / })).toBeVisible();
+});
+
 test('the lay is saved as an open drawing, true to size', async ({ page }) => {
   await begin(page, { construction: 'Circle skirt', person: 'Tove', cloth: 'Rust linen' });
   await page.getByRole('button', { name: 'On to Cloth' }).click();

@@ -78,11 +78,12 @@ export function FoldedBoard({
   );
 }
 
-/** Whole pieces as they are drawn; halves and quarters beside a fold by what lies there. */
-function drawnPiece(plan: Plan, { pieces }: FoldStretch, id: string): Piece {
+/** Pieces as they are drawn: whole ones cut in pairs from double cloth, halves and quarters beside a fold by what lies there. */
+function drawnPiece(plan: Plan, { fold, pieces }: FoldStretch, id: string): Piece {
   const { of, onFold, outline } = pieces.find((piece) => piece.id === id)!;
   const own = plan.pieces.find((piece) => piece.id === of)!;
-  if (!onFold) return own;
+  if (!onFold) return fold === 'open' ? own : { ...own, name: `${own.name} × 2` };
   const cut = outline.map((from, i) => ({ name: 'cut', from, to: outline[(i + 1) % outline.length]!, allowance: 0 }));
-  return { ...own, id, name: id === of ? own.name : `${own.name}, half`, cut, seam: cut, cutHoles: [], seamHoles: [] };
+  const name = fold === 'in-four' ? own.name : `${own.name}, half`;
+  return { ...own, id, name, cut, seam: cut, cutHoles: [], seamHoles: [] };
 }
