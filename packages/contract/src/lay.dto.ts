@@ -3,6 +3,7 @@ import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
+  IsBoolean,
   IsIn,
   IsInt,
   IsOptional,
@@ -23,6 +24,8 @@ export class LayPieceRequest {
   @IsArray() @ArrayMinSize(3) @ArrayMaxSize(LAY_LIMITS.corners) outline: Array<[number, number]>;
   @IsOptional() @IsInt() @Min(1) @Max(LAY_LIMITS.copies) copies?: number;
   @IsOptional() @IsArray() @ArrayMinSize(1) @ArrayMaxSize(4) @IsIn([0, 90, 180, 270], { each: true }) turns?: number[];
+  /** The cloth is good on both sides: copies may be cut from its back. Only then may placements be `mirrored`. */
+  @IsOptional() @IsBoolean() mirror?: boolean;
 }
 
 /** POST /api/lays/preview. Width mm, seconds of search. */

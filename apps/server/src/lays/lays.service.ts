@@ -20,7 +20,7 @@ export class LaysService {
   }
 }
 
-function toLayPiece({ id, outline, copies, turns }: LayPieceRequest, index: number): LayPiece {
+function toLayPiece({ id, outline, copies, turns, mirror }: LayPieceRequest, index: number): LayPiece {
   const field = `pieces.${index}.outline`;
   outline.forEach((corner, i) => {
     const good =
@@ -31,7 +31,7 @@ function toLayPiece({ id, outline, copies, turns }: LayPieceRequest, index: numb
   const fault = ringFault(ring);
   if (fault) throw new Unmakeable(field, `The outline of “${id}” ${fault}; it must be a simple closed ring.`);
   const counterClockwise = ringArea(ring) > 0 ? ring : [...ring].reverse();
-  return { id, outline: counterClockwise, copies: copies ?? 1, turns: turns ?? [0] };
+  return { id, outline: counterClockwise, copies: copies ?? 1, turns: turns ?? [0], ...(mirror ? { mirror } : {}) };
 }
 
 function withoutRepeats(outline: ReadonlyArray<Point>): Point[] {

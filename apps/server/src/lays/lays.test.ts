@@ -36,6 +36,21 @@ describe('POST /api/lays/preview', () => {
     expect(lengths[0]).toBeCloseTo(lengths[1]!, 6);
   });
 
+  it('cuts from the back of the cloth only where the piece says that it may', async () => {
+    const leaning = (id: string, by: number) => ({ id, outline: [[0, 0], [200, 0], [200 + by, 400], [by, 400]], turns: [0] }); // prettier-ignore
+    const pieces = [leaning('left', -100), leaning('right', 100)];
+    const lengths = await Promise.all(
+      [pieces, pieces.map((piece) => ({ ...piece, mirror: true }))].map(
+        async (each) => (await server.post<Lay>('/api/lays/preview', { width: 500, pieces: each })).body.length,
+      ),
+    );
+    expect(lengths[0]).toBeGreaterThan(401);
+    expect(lengths[1]).toBeCloseTo(400, 3);
+    const bad = await server.post<{ message: string[] }>('/api/lays/preview', { width: 500, pieces: [{ ...pieces[0], mirror: 'yes' }] });
+    expect(bad.status).toBe(400);
+    expect(bad.body.message.join()).toContain('mirror');
+  });
+
   it('goes on answering while it lays', async () => {
     const slow = server.post<Lay>('/api/lays/preview', { width: 1400, pieces: [gore], effort: 'thorough', seconds: 2 });
     await new Promise((later) => setTimeout(later, 300));

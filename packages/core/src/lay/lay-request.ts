@@ -6,6 +6,8 @@ export interface LayPiece {
   outline: readonly Point[];
   copies: number;
   turns: readonly number[];
+  /** The cloth is good on both sides: copies may also be cut from its back, so that they come out the other hand. */
+  mirror?: boolean;
   /** Its print has to meet its neighbours' at the seams. */
   matched?: boolean;
 }
@@ -30,11 +32,15 @@ export interface LayRequest {
   seed?: number;
 }
 
-/** Turn the outline counter-clockwise about its own origin by `turn` degrees, then move it by (x, y). x from the left selvedge inwards. */
+/**
+ * Turn the outline counter-clockwise about its own origin by `turn` degrees, then move it by (x, y). x from the left selvedge inwards.
+ * Where `mirrored`, which only pieces with `mirror` are, x is first put in place of -x and -x in place of x.
+ */
 export interface Placement {
   piece: string;
   copy: number;
   turn: number;
+  mirrored?: true;
   x: number;
   y: number;
 }

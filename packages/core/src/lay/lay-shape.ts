@@ -1,7 +1,8 @@
 import { ringArea } from '../geometry/area.ts';
 import { boundsOfPoints } from '../geometry/bounds.ts';
-import { turned, type Point } from '../geometry/point.ts';
+import type { Point } from '../geometry/point.ts';
 import { convexParts } from './convex-parts.ts';
+import { lying } from './lying.ts';
 import { noFit, type Forbidden } from './no-fit.ts';
 import { simplifyOutward } from './simplify-outward.ts';
 import type { LayPiece } from './lay-request.ts';
@@ -10,6 +11,8 @@ import type { LayPiece } from './lay-request.ts';
 export interface LayShape {
   piece: number;
   turn: number;
+  /** Cut from the back of the cloth. */
+  mirrored: boolean;
   width: number;
   height: number;
   area: number;
@@ -36,8 +39,10 @@ export function layShapes(pieces: readonly LayPiece[], width: number, forms: For
     const exact = Math.abs(ringArea(piece.outline));
     const seen = new Set<number>();
     const shapes: LayShape[] = [];
-    for (const turn of piece.turns) {
-      const ring = base.map((point) => turned(point, turn));
+    const ways = piece.turns.map((turn) => ({ turn, mirrored: false }));
+    if (piece.mirror) ways.push(...piece.turns.map((turn) => ({ turn, mirrored: true })));
+    for (const { turn, mirrored } of ways) {
+      const ring = lying(base, turn, mirrored);
       const { minX, minY } = boundsOfPoints(ring);
       const moved = ring.map(([x, y]): Point => [x - minX, y - minY]);
       const { maxX, maxY } = boundsOfPoints(moved);
@@ -49,7 +54,7 @@ export function layShapes(pieces: readonly LayPiece[], width: number, forms: For
       forms.set(key, form);
       if (seen.has(form) || maxX > width + 1e-6) continue;
       seen.add(form);
-      shapes.push({ piece: index, turn, width: maxX, height: maxY, area: exact, shift: [-minX, -minY], parts: convexParts(moved), form });
+      shapes.push({ piece: index, turn, mirrored, width: maxX, height: maxY, area: exact, shift: [-minX, -minY], parts: convexParts(moved), form });
     }
     return shapes;
   });

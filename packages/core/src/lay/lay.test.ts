@@ -13,11 +13,12 @@ function assertGoodLay({ width, pieces }: LayRequest, lay: Lay): void {
   const byId = new Map(pieces.map((piece) => [piece.id, piece]));
   const copies = pieces.flatMap(({ id, copies: count }) => Array.from({ length: count }, (_, copy) => `${id} ${copy}`));
   expect(lay.placements.map(({ piece, copy }) => `${piece} ${copy}`).sort()).toEqual(copies.sort());
-  const rings = lay.placements.map(({ piece, turn, x, y }): PathD => {
-    const { outline, turns } = byId.get(piece)!;
+  const rings = lay.placements.map(({ piece, turn, mirrored, x, y }): PathD => {
+    const { outline, turns, mirror } = byId.get(piece)!;
     expect(turns).toContain(turn);
+    if (mirrored) expect(mirror).toBe(true);
     return outline.map((point) => {
-      const [px, py] = turned(point, turn);
+      const [px, py] = turned(mirrored ? [-point[0], point[1]] : point, turn);
       return { x: px + x, y: py + y };
     });
   });
@@ -90,6 +91,39 @@ describe('every lay', () => {
   it('names a piece that fits in none of its turns', () => {
     expect(() => layPieces({ width: 500, pieces: [{ id: 'wide', outline: box(600, 700), copies: 1, turns: [0, 90] }] })).toThrow(Unmakeable);
     expect(() => layPieces({ width: 500, pieces: [{ id: 'wide', outline: box(600, 700), copies: 1, turns: [0, 90] }] })).toThrow(/wide/);
+  });
+});
+
+describe('cloth that is good on both sides', () => {
+  // two panels that lean apart: one cut from the back leans the same way as the other and they stand side by side
+  const leaning = (id: string, by: number): LayPiece => ({
+    id,
+    outline: [
+      [0, 0],
+      [200, 0],
+      [200 + by, 400],
+      [by, 400],
+    ],
+    copies: 1,
+    turns: [0],
+  });
+  const pair = [leaning('left', -100), leaning('right', 100)];
+
+  it('lets a piece be cut from the back where that saves cloth', () => {
+    const request = { width: 500, pieces: pair.map((piece) => ({ ...piece, mirror: true })) };
+    const found = layPieces(request);
+    assertGoodLay(request, found);
+    expect(found.length).toBeCloseTo(400, 3);
+    expect(found.placements.filter(({ mirrored }) => mirrored)).toHaveLength(1);
+  });
+
+  it('never mirrors where it was not asked to', () => {
+    const request = { width: 500, pieces: pair };
+    const found = layPieces(request);
+    assertGoodLay(request, found);
+    // geometry: leaning apart they are 600 mm wide together
+    expect(found.length).toBeGreaterThan(401);
+    expect(found.placements.some((placement) => 'mirrored' in placement)).toBe(false);
   });
 });
 

@@ -1,10 +1,10 @@
 import { Unmakeable } from '../errors/unmakeable.ts';
 import { boundsOfPoints } from '../geometry/bounds.ts';
-import { turned } from '../geometry/point.ts';
 import { layInOrder } from './bottom-left.ts';
 import { solveJigsaw } from './jigsaw.ts';
 import type { Lay, LayPiece, LayRequest, Placement } from './lay-request.ts';
 import { layShapes, NoFitStore, type Forms, type LayShape } from './lay-shape.ts';
+import { lying } from './lying.ts';
 import { matchRepeat } from './match-repeat.ts';
 import type { Put } from './put.ts';
 import { allRectangles, searchRectangles } from './rectangles.ts';
@@ -81,7 +81,7 @@ function lockedOf({ pieces, width, locked = [] }: LayRequest, items: ReadonlyArr
     const item = items.findIndex((shapes) => shapes[0]!.piece === index) + copy;
     const known = index >= 0 && items[item]?.[0]?.piece === index;
     // turns that come out alike are kept once: the one it was put down in may be another
-    const shape = known ? layShapes([{ ...pieces[index]!, turns: [turn] }], width, forms)[0]![0] : undefined;
+    const shape = known ? layShapes([{ ...pieces[index]!, turns: [turn], mirror: false }], width, forms)[0]![0] : undefined;
     if (!shape) throw new Unmakeable('locked', `“${piece}”, copy ${copy}, turned ${turn}, is not among the pieces`);
     const put = { shape: { ...shape, piece: index }, x: x - shape.shift[0], y: y - shape.shift[1] };
     if (put.x < -0.01 || put.y < -0.01 || put.x + shape.width > width + 0.01) throw new Unmakeable('locked', `“${piece}” lies outside the cloth`);
@@ -92,7 +92,7 @@ function lockedOf({ pieces, width, locked = [] }: LayRequest, items: ReadonlyArr
 
 function assertFits(piece: LayPiece, turns: readonly LayShape[], width: number): void {
   if (turns.length > 0) return;
-  const narrowest = Math.min(...piece.turns.map((turn) => boundsOfPoints(piece.outline.map((point) => turned(point, turn))).width));
+  const narrowest = Math.min(...piece.turns.map((turn) => boundsOfPoints(lying(piece.outline, turn)).width));
   throw new Unmakeable(
     `pieces.${piece.id}`,
     `The piece “${piece.id}” is ${narrowest.toFixed(1)} mm wide in its narrowest permitted turn; the cloth has ${width.toFixed(1)} mm.`,
@@ -119,16 +119,16 @@ function searchShapes(strip: Strip): void {
 
 function report({ width, pieces }: LayRequest, placed: readonly Put[]): Lay {
   const copies = new Map<number, number>();
+  let length = 0;
   const placements = placed.map(({ shape, x, y }): Placement => {
     const copy = copies.get(shape.piece) ?? 0;
     copies.set(shape.piece, copy + 1);
-    return { piece: pieces[shape.piece]!.id, copy, turn: shape.turn, x: x + shape.shift[0], y: y + shape.shift[1] };
+    const { id, outline } = pieces[shape.piece]!;
+    const { turn, mirrored, shift } = shape;
+    // the simplified shapes may reach further than the true ones: measure what was asked to be laid
+    length = Math.max(length, boundsOfPoints(lying(outline, turn, mirrored)).maxY + y + shift[1]);
+    return { piece: id, copy, turn, ...(mirrored ? { mirrored } : {}), x: x + shift[0], y: y + shift[1] };
   });
-  // the simplified shapes may reach further than the true ones: measure what was asked to be laid
-  const length = placements.reduce((most, { piece, turn, y }) => {
-    const outline = pieces.find((each) => each.id === piece)!.outline;
-    return Math.max(most, boundsOfPoints(outline.map((point) => turned(point, turn))).maxY + y);
-  }, 0);
   const area = placed.reduce((sum, { shape }) => sum + shape.area, 0);
   return { length, utilisation: area / (width * length), placements };
 }

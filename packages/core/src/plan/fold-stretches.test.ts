@@ -40,7 +40,9 @@ describe('cloth folded while it is cut', () => {
       return { from: minX + x - middle, to: maxX + x - middle, at: minY + y };
     });
     for (const { from, to, at } of boxes)
-      expect(boxes.some((other) => Math.abs(other.from + to) < 1e-6 && Math.abs(other.to + from) < 1e-6 && Math.abs(other.at - at) < 1e-6)).toBe(true);
+      expect(boxes.some((other) => Math.abs(other.from + to) < 1e-6 && Math.abs(other.to + from) < 1e-6 && Math.abs(other.at - at) < 1e-6)).toBe(
+        true,
+      );
     expect(plan.lay.stretches![0]!.placements.length * 2).toBe(plan.lay.placements.length);
   });
 
@@ -74,6 +76,8 @@ describe('cloth folded while it is cut', () => {
   it('keeps the air the blade wants between the pieces of each layer', () => {
     const plan = planFor({ ...gored, choices: { fold: 'along', bladeGap: 4 } });
     const { placements, usableWidth } = plan.lay;
-    expect([...new HandLay(usableWidth, layRequestOf(plan).pieces, 3.9).faults(placements.filter(({ copy }) => copy % 2 === 0)).overlapping]).toEqual([]);
+    expect([...new HandLay(usableWidth, layRequestOf(plan).pieces, 3.9).faults(placements.filter(({ copy }) => copy % 2 === 0)).overlapping]).toEqual(
+      [],
+    );
   });
 });
