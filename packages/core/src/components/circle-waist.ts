@@ -2,6 +2,7 @@ import { elasticComfort, elasticStretch } from '../checks/elastic-checks.ts';
 import { passesOver } from '../checks/passes-over.ts';
 import { elasticLengths, elasticOpensTo } from '../joins/elastic-lengths.ts';
 import type { Worksheet } from '../plan/worksheet.ts';
+import { finishStep, seamStep, threadElasticStep } from '../make/common-steps.ts';
 import { Quantity } from '../quantity/quantity.ts';
 import { clothBand, tubeBand } from './band.ts';
 import { zippedBand } from './zip.ts';
@@ -54,4 +55,23 @@ export function circleWaist(
       waysOut: [zipOut, pullOnOut, { says: `Use a knit that stretches by ${Math.ceil(needed.value * 100)} % or more` }],
     }),
   );
+}
+
+/** The band sewn to a round hole, its seam finished, its elastic threaded. */
+export function circleWaistSteps(sheet: Worksheet, closure: string, seamGirth: Quantity): void {
+  const tube = closure === 'pull-on';
+  seamStep(
+    sheet,
+    {
+      id: 'band',
+      title: tube ? 'Sew on the tube band' : 'Sew on the band',
+      how: tube
+        ? 'Close the band to a ring leaving a gap of 3 cm on the inside for the elastic. Quarter band and waist, match, sew.'
+        : 'Quarter band and waist, match the snips, sew; fold the band over and stitch it down.',
+      setUp: 20,
+    },
+    seamGirth.times(2),
+  );
+  finishStep(sheet, 'finish-waist', 'Finish the waist seam', seamGirth);
+  if (tube) threadElasticStep(sheet, sheet.quantity('elastic-cut'));
 }

@@ -1,12 +1,12 @@
-import { needsLining, hangBeforeHem, hangHours, clothWideEnough } from '../checks/cloth-checks.ts';
+import { needsLining, hangBeforeHem, clothWideEnough } from '../checks/cloth-checks.ts';
 import { stretchDirection } from '../checks/stretch-direction.ts';
 import { weightSuitsCircle } from '../checks/weight-suits.ts';
 import { bandSheet } from '../components/band.ts';
-import { circleWaist } from '../components/circle-waist.ts';
+import { circleWaist, circleWaistSteps } from '../components/circle-waist.ts';
 import { addHemEdge, hemAdds, hemAllowance, hemEdgeSteps } from '../components/hem-edge.ts';
 import { liningShorter } from '../components/lining.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
-import { cutSteps, finishStep, prepareSteps, seamStep, threadElasticStep } from '../make/common-steps.ts';
+import { cutSteps, finishStep, fitStep, hangStep, hungLiningStep, prepareSteps, pressStep, seamStep } from '../make/common-steps.ts';
 import { discSheet, sectorSheet } from '../marks/circle-marks.ts';
 import type { Worksheet } from '../plan/worksheet.ts';
 import { Quantity, TWO_PI } from '../quantity/quantity.ts';
@@ -298,57 +298,10 @@ function writeSteps(sheet: Worksheet, { closure, seamGirth, panels, length, swee
       sheet.quantity('zip-length').times(2),
     );
   if (closure === 'zip') zipStep(sheet);
-  if (sheet.yes('lining'))
-    seamStep(
-      sheet,
-      {
-        id: 'lining',
-        title: 'Sew and hang in the lining',
-        how: 'Sew it like the skirt, hem it, baste it to the waist wrong sides together.',
-        setUp: 20,
-      },
-      sides.plus(sweep).plus(seamGirth),
-    );
-  seamStep(
-    sheet,
-    {
-      id: 'band',
-      title: closure === 'pull-on' ? 'Sew on the tube band' : 'Sew on the band',
-      how:
-        closure === 'pull-on'
-          ? 'Close the band to a ring leaving a gap of 3 cm on the inside for the elastic. Quarter band and waist, match, sew.'
-          : 'Quarter band and waist, match the snips, sew; fold the band over and stitch it down.',
-      setUp: 20,
-    },
-    seamGirth.times(2),
-  );
-  finishStep(sheet, 'finish-waist', 'Finish the waist seam', seamGirth);
-  if (closure === 'pull-on') threadElasticStep(sheet, sheet.quantity('elastic-cut'));
-  sheet.step({
-    id: 'try-on',
-    kind: 'fit',
-    title: 'Try it on',
-    setUp: 10,
-    how: 'Does it pass the hips, sit level, let you sit down? Pin what is too wide; sew inside the old line.',
-    why: 'Everything can still be mended before the hem.',
-  });
-  const hours = hangHours(sheet.cloth.weight);
-  sheet.step({
-    id: 'hang',
-    kind: 'wait',
-    title: `Let it hang for ${hours} hours`,
-    setUp: 2,
-    waitHours: hours,
-    how: 'On a hanger or a stand, by the band.',
-    why: 'Where it hangs on the bias the cloth drops. Level the hem from the floor afterwards.',
-  });
+  if (sheet.yes('lining')) hungLiningStep(sheet, sides.plus(sweep).plus(seamGirth), 20);
+  circleWaistSteps(sheet, closure, seamGirth);
+  fitStep(sheet, 'Does it pass the hips, sit level, let you sit down? Pin what is too wide; sew inside the old line.');
+  hangStep(sheet, 'Where it hangs on the bias the cloth drops.');
   hemEdgeSteps(sheet, sweep, true);
-  sheet.step({
-    id: 'press',
-    kind: 'press',
-    title: 'Press',
-    setUp: 8,
-    how: 'Press the seams and the hem, lifting the iron rather than pushing it.',
-    caution: 'Test on a scrap: sequins and foils melt, and steam burns.',
-  });
+  pressStep(sheet, 'Press the seams and the hem, lifting the iron rather than pushing it.');
 }

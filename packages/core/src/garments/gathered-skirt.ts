@@ -7,7 +7,7 @@ import { bandHeight, closeGatheredWaist, gatheredWaist, waistSteps } from '../co
 import { addHemEdge, hemAdds, hemAllowance, hemEdgeSteps } from '../components/hem-edge.ts';
 import { liningShorter } from '../components/lining.ts';
 import { addPockets } from '../components/patch-pocket.ts';
-import { cutSteps, finishStep, prepareSteps, seamStep } from '../make/common-steps.ts';
+import { cutSteps, finishStep, fitStep, prepareSteps, pressStep, seamStep } from '../make/common-steps.ts';
 import { rectangleSheet } from '../marks/rectangle-marks.ts';
 import { Quantity } from '../quantity/quantity.ts';
 import { allowedTurns } from '../shapes/allowed-turns.ts';
@@ -138,15 +138,9 @@ export const gatheredSkirt: Construction = {
         sheet.quantity('lining-length').plus(wanted.times(2)),
       );
     waistSteps(sheet, waist, flat);
-    sheet.step({
-      id: 'try-on',
-      kind: 'fit',
-      title: 'Try it on',
-      setUp: 10,
-      how: 'Does it pass the hips, sit level, lie in even gathers? Mark the hem from the floor.',
-    });
+    fitStep(sheet, 'Does it pass the hips, sit level, lie in even gathers? Mark the hem from the floor.');
     hemEdgeSteps(sheet, flat, false);
-    sheet.step({ id: 'press', kind: 'press', title: 'Press', setUp: 8, how: 'Into the gathers with the tip of the iron, never across them.' });
+    pressStep(sheet, 'Into the gathers with the tip of the iron, never across them.');
   },
 };
 

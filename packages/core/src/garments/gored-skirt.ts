@@ -8,7 +8,7 @@ import { bandSheet, tubeBand } from '../components/band.ts';
 import { addGodets } from '../components/godet.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
 import { lengthOf } from '../geometry/edge.ts';
-import { cutSteps, finishStep, hemStep, prepareSteps, seamStep } from '../make/common-steps.ts';
+import { cutSteps, finishStep, fitStep, hemStep, hungLiningStep, prepareSteps, pressStep, seamStep } from '../make/common-steps.ts';
 import { panelSheet } from '../marks/panel-marks.ts';
 import { spreadHint } from '../marks/spread-hint.ts';
 import type { Worksheet } from '../plan/worksheet.ts';
@@ -370,23 +370,10 @@ function writeSteps(
       sheet.number('godetHeight').times(2).times(gores),
     );
   if (!side) zipStep(sheet);
-  if (sheet.yes('lining'))
-    seamStep(
-      sheet,
-      {
-        id: 'lining',
-        title: 'Sew and hang in the lining',
-        how: 'Sew it like the skirt, hem it, baste it to the waist wrong sides together.',
-        setUp: 25,
-      },
-      gores.times(sheet.quantity('lining-length')),
-    );
-  sheet.step({
-    id: 'try-on',
-    kind: 'fit',
+  if (sheet.yes('lining')) hungLiningStep(sheet, gores.times(sheet.quantity('lining-length')), 25);
+  fitStep(sheet, 'Pin what is too wide along the side seams, sew inside the old line, trim the other side to match.', {
     title: 'Try it on inside out',
     setUp: 15,
-    how: 'Pin what is too wide along the side seams, sew inside the old line, trim the other side to match.',
     why: 'Gores are easiest to fit before the band is on.',
   });
   const around = side ? sheet.quantity('band-cut-length') : worn;
@@ -404,5 +391,5 @@ function writeSteps(
   );
   finishStep(sheet, 'finish-waist', 'Finish the waist seam', around);
   hemStep(sheet, sweep, true);
-  sheet.step({ id: 'press', kind: 'press', title: 'Press', setUp: 10, how: 'Along the seams, from the hem up, lifting the iron.' });
+  pressStep(sheet, 'Along the seams, from the hem up, lifting the iron.', 10);
 }

@@ -1,9 +1,9 @@
-import { hangBeforeHem, hangHours, needsLining } from '../checks/cloth-checks.ts';
+import { hangBeforeHem, needsLining } from '../checks/cloth-checks.ts';
 import { stretchDirection } from '../checks/stretch-direction.ts';
-import { circleWaist } from '../components/circle-waist.ts';
+import { circleWaist, circleWaistSteps } from '../components/circle-waist.ts';
 import { bandSheet } from '../components/band.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
-import { cutSteps, finishStep, hemStep, prepareSteps, seamStep, threadElasticStep } from '../make/common-steps.ts';
+import { cutSteps, fitStep, hangStep, hemStep, prepareSteps, pressStep, seamStep } from '../make/common-steps.ts';
 import { squareSheet } from '../marks/square-marks.ts';
 import { Quantity, TWO_PI } from '../quantity/quantity.ts';
 import { circle } from '../shapes/sector.ts';
@@ -104,7 +104,6 @@ export const handkerchiefSkirt: Construction = {
     sheet.check(needsLining(sheet, false));
     sheet.check(hangBeforeHem(sheet));
 
-    const hours = hangHours(sheet.cloth.weight);
     prepareSteps(sheet);
     cutSteps(sheet);
     sheet.step({
@@ -140,30 +139,11 @@ export const handkerchiefSkirt: Construction = {
             }
           : {},
       );
-    seamStep(
-      sheet,
-      {
-        id: 'band',
-        title: closure === 'pull-on' ? 'Sew on the tube band' : 'Sew on the band',
-        how: 'Quarter band and waist, match the snips, sew; fold over and stitch down.',
-        setUp: 20,
-      },
-      seamGirth.times(2),
-    );
-    finishStep(sheet, 'finish-waist', 'Finish the waist seam', seamGirth);
-    if (closure === 'pull-on') threadElasticStep(sheet, sheet.quantity('elastic-cut'));
-    sheet.step({ id: 'try-on', kind: 'fit', title: 'Try it on', setUp: 10, how: 'Do the corners hang alike? Turn it until they do.' });
-    sheet.step({
-      id: 'hang',
-      kind: 'wait',
-      title: `Let it hang for ${hours} hours`,
-      setUp: 2,
-      waitHours: hours,
-      how: 'On a hanger, by the band.',
-      why: 'The corners hang on the bias and drop.',
-    });
+    circleWaistSteps(sheet, closure, seamGirth);
+    fitStep(sheet, 'Do the corners hang alike? Turn it until they do.');
+    hangStep(sheet, 'The corners hang on the bias and drop.');
     hemStep(sheet, side.times(4), false);
-    sheet.step({ id: 'press', kind: 'press', title: 'Press', setUp: 8, how: 'The four sides straight, the corners sharp.' });
+    pressStep(sheet, 'The four sides straight, the corners sharp.');
   },
 };
 

@@ -10,7 +10,7 @@ import { Unmakeable } from '../errors/unmakeable.ts';
 import type { Edge } from '../geometry/edge.ts';
 import { elasticLengths, elasticOpensTo, elasticWidth } from '../joins/elastic-lengths.ts';
 import { sectionTable } from '../joins/gather.ts';
-import { cutSteps, finishStep, hemStep, prepareSteps, seamStep } from '../make/common-steps.ts';
+import { cutSteps, finishStep, fitStep, hemStep, prepareSteps, seamStep } from '../make/common-steps.ts';
 import { panelSheet } from '../marks/panel-marks.ts';
 import { rectangleSheet } from '../marks/rectangle-marks.ts';
 import type { Worksheet } from '../plan/worksheet.ts';
@@ -275,12 +275,6 @@ function writeSteps(sheet: Worksheet, { tube, length, finished }: { tube: Tube; 
     },
     tube.waist.times(2),
   );
-  sheet.step({
-    id: 'try-on',
-    kind: 'fit',
-    title: 'Try it on',
-    setUp: 8,
-    how: 'Does it pass the hips, stay at the waist, let you stride? Take the side seams in if it rides.',
-  });
+  fitStep(sheet, 'Does it pass the hips, stay at the waist, let you stride? Take the side seams in if it rides.', { setUp: 8 });
   hemStep(sheet, tube.hem, false);
 }

@@ -7,7 +7,7 @@ import { bandHeight, closeGatheredWaist, gatheredWaist, waistSteps } from '../co
 import { liningShorter } from '../components/lining.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
 import { gatherStep, sectionTable } from '../joins/gather.ts';
-import { cutSteps, finishStep, hemStep, prepareSteps, seamStep } from '../make/common-steps.ts';
+import { cutSteps, finishStep, fitStep, hemStep, prepareSteps, pressStep, seamStep } from '../make/common-steps.ts';
 import { rectangleSheet } from '../marks/rectangle-marks.ts';
 import type { Worksheet } from '../plan/worksheet.ts';
 import { Quantity } from '../quantity/quantity.ts';
@@ -250,7 +250,7 @@ function writeSteps(
       flats[0]!.times(2),
     );
   waistSteps(sheet, waist, flats[0]!);
-  sheet.step({ id: 'try-on', kind: 'fit', title: 'Try it on', setUp: 10, how: 'Are the tier seams level? Mark the hem from the floor.' });
+  fitStep(sheet, 'Are the tier seams level? Mark the hem from the floor.');
   hemStep(sheet, sweep, false);
   if (sheet.yes('crinkled')) {
     sheet.step({
@@ -262,5 +262,5 @@ function writeSteps(
       how: 'Twist it into a rope, tie it in a few places, dry it through, shake it out.',
       why: 'The folds set while it dries; opened damp, they fall out.',
     });
-  } else sheet.step({ id: 'press', kind: 'press', title: 'Press', setUp: 10, how: 'Into the gathers with the tip of the iron, never across them.' });
+  } else pressStep(sheet, 'Into the gathers with the tip of the iron, never across them.', 10);
 }

@@ -1,3 +1,4 @@
+import { hangHours } from '../checks/cloth-checks.ts';
 import type { Worksheet } from '../plan/worksheet.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 import { needleFor } from './needle.ts';
@@ -119,4 +120,34 @@ export function threadElasticStep(sheet: Worksheet, cut: Quantity): void {
     why: 'Trying on before the gap is closed costs a minute and saves an evening.',
     caution: 'Most elastic holds rubber: mind a latex allergy.',
   });
+}
+
+/** Trying it on before the hem, with what to look at on this garment. */
+export function fitStep(sheet: Worksheet, how: string, rest: Partial<Step> = {}): void {
+  sheet.step({ id: 'try-on', kind: 'fit', title: 'Try it on', setUp: 10, how, why: 'Everything can still be mended before the hem.', ...rest });
+}
+
+/** What is cut on the bias hangs before its hem is levelled: 24 hours, 48 where the cloth is heavy (handbook 4). */
+export function hangStep(sheet: Worksheet, drops: string): void {
+  const hours = hangHours(sheet.cloth.weight);
+  sheet.step({
+    id: 'hang',
+    kind: 'wait',
+    title: `Let it hang for ${hours} hours`,
+    setUp: 2,
+    waitHours: hours,
+    how: 'On a hanger or a stand, by the band.',
+    why: `${drops} Level the hem from the floor afterwards.`,
+  });
+}
+
+/** The last pressing, with what to mind on this garment. */
+export function pressStep(sheet: Worksheet, how: string, setUp = 8): void {
+  sheet.step({ id: 'press', kind: 'press', title: 'Press', setUp, how, caution: 'Test on a scrap: sequins and foils melt, and steam burns.' });
+}
+
+/** A lining sewn like the skirt itself. `length`: all its seams, mm. */
+export function hungLiningStep(sheet: Worksheet, length: Quantity, setUp: number): void {
+  const how = 'Sew it like the skirt, hem it, baste it to the waist wrong sides together.';
+  seamStep(sheet, { id: 'lining', title: 'Sew and hang in the lining', how, setUp }, length);
 }
