@@ -53,6 +53,15 @@ export function cutSteps(sheet: Worksheet): void {
   });
 }
 
+/** Tells the cutting step that the cloth lies folded: fewer outlines of all cloths, more layers at once. */
+export function cutFolded(sheet: Worksheet, cuts: number, layers: number): void {
+  const step = sheet.steps.find(({ id }) => id === 'cut');
+  if (!step) return;
+  step.title = `Cut ${cuts === 1 ? 'the one outline' : `the ${cuts} outlines`}, up to ${layers} layers at once`;
+  step.setUp = 3 + 3 * cuts;
+  step.how = `Pin the layers together so that none creeps; never cut into a fold that is part of a piece. ${step.how}`;
+}
+
 /** How a seam that carries the garment is sewn on this cloth. */
 export function seamStitch(sheet: Worksheet): Pick<Step, 'stitch' | 'stitchLength' | 'stitchWidth'> {
   return sheet.cloth.kind === 'knit' ? { stitch: '304', stitchLength: 2.5, stitchWidth: 1 } : { stitch: '301', stitchLength: 2.5, stitchWidth: 0 };

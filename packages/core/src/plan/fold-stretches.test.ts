@@ -46,6 +46,14 @@ describe('cloth folded while it is cut', () => {
     expect(plan.lay.stretches![0]!.placements.length * 2).toBe(plan.lay.placements.length);
   });
 
+  it('cuts fewer outlines through more layers, in less time', () => {
+    const step = (plan: Plan) => plan.steps.find(({ id }) => id === 'cut')!;
+    // eight gores and a band from another cloth: folded, the gores are half as many outlines
+    expect(step(planFor(gored)).title).toBe('Cut the 9 pieces');
+    expect(step(folded(gored, 'along')).title).toBe('Cut the 5 outlines, up to 2 layers at once');
+    expect(step(folded(gored, 'along')).setUp).toBeLessThan(step(planFor(gored)).setUp);
+  });
+
   it('one-way cloth is not folded where the under layer would lie upside down', () => {
     const oneWay = (print: 'up' | 'across') => ({ ...gored, cloth: { width: 1500, oneWay: true, print } });
     // pile or print up the cloth: selvedges together is fine, end to end is not; across the cloth it is the other way about

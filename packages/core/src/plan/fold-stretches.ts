@@ -36,6 +36,16 @@ export interface FoldStretch {
 /** Lays what lies on one stretch; whoever calls knows of which cloth, and what air is kept between pieces. */
 export type StretchLayer = (request: Pick<LayRequest, 'width' | 'pieces' | 'locked'>) => Lay;
 
+const LAYERS: Record<Fold, number> = { open: 1, along: 2, across: 2, 'in-four': 4 };
+
+/** What there is to cut: outlines to follow with the scissors, and the most layers at once. */
+export function cuttingOf(stretches: readonly FoldStretch[]): { cuts: number; layers: number } {
+  return {
+    cuts: stretches.reduce((sum, { placements }) => sum + placements.length, 0),
+    layers: Math.max(...stretches.map(({ fold }) => LAYERS[fold])),
+  };
+}
+
 /** Length of cloth a stretch takes, mm. */
 export const clothOf = ({ fold, length }: FoldStretch) => (fold === 'across' || fold === 'in-four' ? 2 * length : length);
 

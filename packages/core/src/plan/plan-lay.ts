@@ -1,3 +1,4 @@
+import { cutFolded } from '../make/common-steps.ts';
 import { layPieces } from '../lay/lay.ts';
 import type { Lay, LayRequest } from '../lay/lay-request.ts';
 import { foldSuits } from '../checks/cloth-checks.ts';
@@ -5,7 +6,7 @@ import { boundsOf } from '../geometry/bounds.ts';
 import type { Cloth } from '../cloth/cloth.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
 import { netArea, type ClothRole, type Piece } from '../shapes/piece.ts';
-import { foldStretches, type Fold, type FoldStretch, type StretchLayer } from './fold-stretches.ts';
+import { cuttingOf, foldStretches, type Fold, type FoldStretch, type StretchLayer } from './fold-stretches.ts';
 import { layPieceOf } from './lay-piece.ts';
 import { unfolded } from './unfold.ts';
 import type { Worksheet } from './worksheet.ts';
@@ -81,6 +82,11 @@ function folded(sheet: Worksheet, pieces: readonly Piece[], usable: number, laye
   if (fold === 'open') return undefined;
   const stretches = foldStretches(fold, pieces, usable, layer);
   sheet.check(foldSuits(fold, stretches !== undefined));
+  if (stretches) {
+    const { cuts, layers } = cuttingOf(stretches);
+    const ofOtherCloth = sheet.pieces.reduce((sum, piece) => sum + (piece.cloth === 'main' ? 0 : piece.copies), 0);
+    cutFolded(sheet, cuts + ofOtherCloth, layers);
+  }
   return stretches;
 }
 

@@ -1,5 +1,5 @@
 import { layPieces } from '../lay/lay.ts';
-import { clothOf, foldStretches, type Fold, type FoldStretch, type StretchLayer } from '../plan/fold-stretches.ts';
+import { clothOf, cuttingOf, foldStretches, type Fold, type FoldStretch, type StretchLayer } from '../plan/fold-stretches.ts';
 import type { Plan } from '../plan/plan.ts';
 import { netArea } from '../shapes/piece.ts';
 
@@ -17,7 +17,6 @@ export interface FoldWay {
 }
 
 const FOLDS: readonly Fold[] = ['open', 'along', 'across', 'in-four'];
-const LAYERS: Record<Fold, number> = { open: 1, along: 2, across: 2, 'in-four': 4 };
 const SAYS: Record<Fold, string> = {
   open: 'Open, in one layer',
   along: 'Folded along, selvedges together',
@@ -44,8 +43,7 @@ export function foldWays(plan: Plan, layer: StretchLayer = layPieces): FoldWay[]
         stretches,
         length,
         waste: 1 - area / (usable * length),
-        cuts: stretches.reduce((sum, { placements }) => sum + placements.length, 0),
-        layers: Math.max(...stretches.map(({ fold }) => LAYERS[fold])),
+        ...cuttingOf(stretches),
       },
     ];
   }).sort((a, b) => a.length - b.length || a.cuts - b.cuts);
