@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { outlineArea } from '../geometry/area.ts';
 import { boundsOf } from '../geometry/bounds.ts';
-import { distance } from '../geometry/point.ts';
+import { flatten } from '../geometry/flatten.ts';
+import { distance, type Point } from '../geometry/point.ts';
 import { draftFor } from '../plan/plan.ts';
 import { EVERY_SKIRT } from '../testing/every-skirt.ts';
 import { parseLength } from '../units/parse-length.ts';
@@ -9,6 +10,17 @@ import type { ChalkSheet, Mark } from './mark.ts';
 
 const sheetsOf = (request: (typeof EVERY_SKIRT)[number][1]) => draftFor(request).sheet.chalk;
 const named = (sheet: ChalkSheet, kind: Mark['kind']) => sheet.marks.filter((mark) => mark.kind === kind);
+
+/** How far a point lies from the nearest side of a closed line, mm. */
+function fromLine(ring: readonly Point[], [x, y]: readonly [number, number]): number {
+  return Math.min(
+    ...ring.map(([ax, ay], i) => {
+      const [bx, by] = ring[(i + 1) % ring.length]!;
+      const along = Math.min(1, Math.max(0, ((x - ax) * (bx - ax) + (y - ay) * (by - ay)) / ((bx - ax) ** 2 + (by - ay) ** 2 || 1)));
+      return Math.hypot(x - ax - along * (bx - ax), y - ay - along * (by - ay));
+    }),
+  );
+}
 
 /** Every length a mark says out loud, mm. */
 function spoken(says: string, units: 'cm' | 'in'): number[] {
@@ -75,13 +87,17 @@ describe.each(EVERY_SKIRT)('chalking a %s', (_, request) => {
     }
   });
 
-  it('puts every station of a panel on its seam line', () => {
-    for (const sheet of sheets) {
-      for (const { dots } of named(sheet, 'station')) {
-        const [x, y] = dots![0]!;
-        const near = sheet.seam.some(({ from, to }) => distance(from, [x, y]) < 25 || distance(to, [x, y]) < 25);
-        expect(near, `${sheet.piece} ${x} ${y}`).toBe(true);
-      }
+  it('puts every station of a panel on its seam line; at the hem by what the corner is lifted beyond it (handbook 6)', () => {
+    const { sheet, construction } = draftFor(request);
+    const rises = sheet.quantities.filter(({ id }) => id!.startsWith('hem-rise')).map(({ value }) => value);
+    if (construction.id === 'child-tube-skirt') rises.push(sheet.number('curve').value);
+    for (const chalk of sheets) {
+      const stations = named(chalk, 'station').map(({ dots }) => dots![0]!);
+      stations.forEach(([x, y], i) => {
+        if (i < stations.length - 1) return expect(fromLine(flatten(chalk.seam, 0.05), [x, y]), `${chalk.piece} ${x} ${y}`).toBeLessThan(0.1);
+        const beyond = Math.min(...chalk.seam.map(({ from }) => distance(from, [x, y])));
+        expect(Math.min(...[0, ...rises].map((rise) => Math.abs(rise - beyond))), `${chalk.piece} ${x} ${y}`).toBeLessThan(0.1);
+      });
     }
   });
 
