@@ -6,7 +6,7 @@ import type { Lay, LayPiece, LayRequest, Placement } from './lay-request.ts';
 import { layShapes, NoFitStore, type Forms, type LayShape } from './lay-shape.ts';
 import { lying } from './lying.ts';
 import { matchRepeat } from './match-repeat.ts';
-import type { Put } from './put.ts';
+import { lengthOfLay, type Put } from './put.ts';
 import { allRectangles, searchRectangles } from './rectangles.ts';
 import { layHeadToTail, layInRows, type Locked } from './rows.ts';
 import { Search } from './search.ts';
@@ -42,28 +42,33 @@ export function layPieces(request: LayRequest, onBetter?: OnBetter): Lay {
     request.effort === 'thorough'
       ? { seconds: request.seconds ?? THOROUGH, idle: request.idle }
       : { seconds: Infinity, steps: rectangles ? QUICK_RECTANGLES : quickSteps(items.length) };
-  const search = new Search(
-    layInRows(items, width, locked, gap),
-    limit,
-    request.seed,
-    onBetter && ((put) => onBetter(report(request, matched(request, put, store)))),
-  );
+  const start = layInRows(items, width, locked, gap);
+  const match = (put: readonly Put[]) => matched(request, put, store, locked);
+  // matching the print can cost a close lay more than a loose one: the shortest of all that come by once matched is the answer
+  let best = match(start);
+  const search = new Search(start, limit, request.seed, (put) => {
+    const found = match(put);
+    if (lengthOfLay(found) >= lengthOfLay(best)) return;
+    best = found;
+    onBetter?.(report(request, best));
+  });
   search.offer(layHeadToTail(items, width, store, locked));
   if (rectangles) searchRectangles(items, width, search);
   else searchShapes(new Strip(items, width, store, search, locked));
-  return report(request, matched(request, search.best, store));
+  return report(request, best);
 }
 
-function matched({ repeat = 0, pieces }: LayRequest, put: readonly Put[], store: NoFitStore): readonly Put[] {
-  return repeat > 0 ? matchRepeat(put, pieces, repeat, store) : put;
+function matched({ repeat = 0, pieces }: LayRequest, put: readonly Put[], store: NoFitStore, locked: Locked): readonly Put[] {
+  return repeat > 0 ? matchRepeat(put, pieces, repeat, store, locked) : put;
 }
 
 /** The row lay alone: instant, and never better than it looks. Throws as layPieces. */
 export function layRows(request: LayRequest): Lay {
   const forms: Forms = new Map();
   const items = itemsOf(request, forms);
-  const rows = layInRows(items, request.width, lockedOf(request, items, forms), request.gap);
-  return report(request, matched(request, rows, new NoFitStore(request.gap)));
+  const locked = lockedOf(request, items, forms);
+  const rows = layInRows(items, request.width, locked, request.gap);
+  return report(request, matched(request, rows, new NoFitStore(request.gap), locked));
 }
 
 /** Every copy with the forms it may take. */

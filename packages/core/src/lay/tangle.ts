@@ -7,7 +7,7 @@ import type { Strip } from './strip.ts';
 export const FREE = 1e-5;
 
 /** How much more a tangled pair weighs after each round, at least and at most, and how much of its weight a free one keeps. */
-const GROW = { least: 1.5, most: 3 };
+const GROW = { least: 1.2, most: 2 };
 const KEEP = 0.9;
 
 /** Pieces on a strip of a given length that may overlap, each pair with a weight that says how much that matters by now. */
