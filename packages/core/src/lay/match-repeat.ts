@@ -25,7 +25,9 @@ export function matchRepeat(
 ): Put[] {
   const phases = (of: readonly Put[]) => of.filter(({ shape }) => isMatched(shape, pieces)).map(({ shape, y }) => modulo(y + shape.shift[1], repeat));
   const given = phases([...held.values()]);
-  const tried = [...new Set((given.length > 0 ? given.slice(0, 1) : phases(put)).map((phase) => Number(phase.toFixed(3))))].slice(0, BEGINNINGS);
+  const tried = (given.length > 0 ? given.slice(0, 1) : phases(put))
+    .filter((phase, i, all) => all.findIndex((other) => Math.abs(other - phase) < 1e-6) === i)
+    .slice(0, BEGINNINGS);
   if (tried.length === 0) return [...put];
   return tried.map((phase) => matchedTo(phase, put, pieces, repeat, store, held)).reduce((a, b) => (lengthOfLay(b) < lengthOfLay(a) - 1e-9 ? b : a));
 }
