@@ -26,35 +26,32 @@ export function FoldsView() {
               <tr>
                 <th>Fold</th>
                 <th className="n">cloth</th>
-                <th className="n">waste</th>
-                <th className="n">outlines to cut</th>
+                <th className="n wide-only">waste</th>
+                <th className="n">outlines</th>
                 <th className="n">layers</th>
-                <th>
-                  <span className="visually-hidden">Choose</span>
-                </th>
               </tr>
             </thead>
             <tbody>
               {data.map((each) => (
                 <tr key={each.id} aria-selected={each === way}>
                   <td>
-                    <button type="button" className="plain-button" onClick={() => setChosen(each.id)}>
-                      {each.says}
-                    </button>
+                    <span className="fold-way">
+                      <button type="button" className="plain-button" onClick={() => setChosen(each.id)}>
+                        {each.says}
+                      </button>
+                      {each.id === inForce ? (
+                        <span className="small">cut this way</span>
+                      ) : (
+                        <Button size="small" onClick={() => change({ choices: { ...draft.choices, fold: each.id } }, 'fold')}>
+                          Cut it this way
+                        </Button>
+                      )}
+                    </span>
                   </td>
                   <td className="n">{formatCloth(each.length, units)}</td>
-                  <td className="n">{Math.round(each.waste * 100)} %</td>
+                  <td className="n wide-only">{Math.round(each.waste * 100)} %</td>
                   <td className="n">{each.cuts}</td>
                   <td className="n">{each.layers}</td>
-                  <td>
-                    {each.id === inForce ? (
-                      <span className="small">cut this way</span>
-                    ) : (
-                      <Button size="small" onClick={() => change({ choices: { ...draft.choices, fold: each.id } }, 'fold')}>
-                        Cut it this way
-                      </Button>
-                    )}
-                  </td>
                 </tr>
               ))}
             </tbody>
