@@ -40,6 +40,8 @@ const KNOWN = [
   { name: 'dissection of 16', width: 1200, best: 1500, seconds: 10, promise: 1.2, set: (seed) => dissection(16, 1200, 1500, seed * 7) },
 ];
 
+const mixed = (...pieces) => pieces.map((each, i) => ({ ...each, id: `p${i}` }));
+
 /** Sets whose best length nobody knows: three seconds beside the best of five long searches. */
 const UNKNOWN = [
   { name: '8 gores', width: 1400, set: () => [gores(8, 5)] },
@@ -47,11 +49,9 @@ const UNKNOWN = [
   { name: '2 half rings', width: 1480, set: () => [sectors(2, 110, 620, 180)] },
   { name: '6 ring sectors', width: 1400, set: () => [sectors(6, 200, 640, 60)] },
   { name: 'tiers and a band', width: 1400, set: () => cutRectangles(9, 1300, 1700, 4, 30) },
-  {
-    name: 'a mixed garment',
-    width: 1400,
-    set: () => [gores(8, 1), sectors(2, 90, 300, 180), ...cutRectangles(5, 600, 700, 3)].map((each, i) => ({ ...each, id: `p${i}` })),
-  },
+  { name: 'a mixed garment', width: 1400, set: () => mixed(gores(8, 1), sectors(2, 90, 300, 180), ...cutRectangles(5, 600, 700, 3)) },
+  { name: 'mixed, trumpets', width: 1120, set: () => mixed(gores(6, 7), gores(4, 8, true), ...cutRectangles(5, 700, 600, 7)) },
+  { name: 'mixed, third rings', width: 1400, set: () => mixed(gores(8, 2), sectors(3, 150, 420, 120), ...cutRectangles(4, 700, 500, 5)) },
 ];
 
 const box = (outline) => {

@@ -147,3 +147,27 @@ describe('POST /api/plans/preview', () => {
     expect(body.message[0]).toContain(nearest);
   });
 });
+
+describe('cloth folded while it is cut', () => {
+  const gored = { construction: 'gored-skirt', body: { ...TOVE, 'waist-to-hip': 200, 'waist-to-knee': 580 } };
+
+  it('answers with the pieces whole and opened out, and the folded stretches beside them', async () => {
+    const { status, body } = await preview({ ...gored, choices: { fold: 'along' } });
+    expect(status).toBe(200);
+    expect(body.lay.fold).toBe('along');
+    expect(body.lay.placements).toHaveLength(8);
+    expect(body.lay.stretches!.map(({ fold }) => fold)).toEqual(['along']);
+    // two layers: what lies on the table is half as wide as the cloth
+    expect(body.lay.stretches![0]!.width).toBe(body.lay.usableWidth / 2);
+    expect(figure(body, 'cloth-to-buy').value).toBe(body.lay.buy);
+  });
+
+  it('is a check, no error, where nothing can be cut so; and an error by name where it is no way to fold', async () => {
+    const { body } = await preview({ ...gored, choices: { fold: 'in-four' } });
+    expect(body.lay.fold).toBe('open');
+    expect(body.checks.find(({ id }) => id === 'fold-suits')!.verdict).toBe('caution');
+    const bad = await server.post<{ message: string[] }>('/api/plans/preview', { ...gored, choices: { fold: 'twice' } });
+    expect(bad.status).toBe(400);
+    expect(bad.body.message.join()).toMatch(/choices\.fold.*open, along, across, in-four/);
+  });
+});
