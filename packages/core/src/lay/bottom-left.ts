@@ -111,7 +111,7 @@ export function layInOrder(
     if (locked.has(item)) continue;
     let best: Put | undefined;
     for (const shape of items[item]!) {
-      if (search.over()) return undefined;
+      if (search.over(true)) return undefined;
       const put = { shape, ...lowestPlace(shape, placed, width, store) };
       if (!best || better(put, best)) best = put;
     }

@@ -28,7 +28,7 @@ export function pushApart(tangle: Tangle): boolean {
     }
     // what was far before may have come near: only a fresh look tells
     if (worst <= FREE && pushAll(tangle, nearPairs(tangle)) <= FREE) return true;
-    if (worst > Math.min(NEARLY, before * SHRINK) || tangle.strip.search.over()) break;
+    if (worst > Math.min(NEARLY, before * SHRINK) || tangle.strip.search.over(true)) break;
     before = Math.max(worst, FREE);
   }
   x.set(keptX);

@@ -82,8 +82,10 @@ function handRows(
     row.push(put);
     out[item] = put;
   });
+  const tallest = Math.max(0, ...out.map((put) => put?.shape.height ?? 0));
   for (const put of out.filter(Boolean).sort((a, b) => a.y - b.y || a.x - b.x)) {
-    put.y = firstFree(put.shape, placed, 'y', put.x, 0, store);
+    // a hand looks for room two rows down, not among hundreds of pieces
+    put.y = firstFree(put.shape, placed, 'y', put.x, Math.max(0, put.y - 2 * tallest), store);
     placed.push(put);
   }
   locked.forEach((put, item) => (out[item] = put));

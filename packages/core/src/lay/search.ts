@@ -30,11 +30,11 @@ export class Search {
     this.random = randomFrom(seed);
   }
 
-  /** Whether to stop now. Cheap enough to ask in every inner loop. */
-  over(): boolean {
+  /** Whether to stop now. Cheap enough to ask in every inner loop; `dear` where each step takes long enough to look at the clock every time. */
+  over(dear = false): boolean {
     this.looked++;
     if (this.limit.steps !== undefined) return this.looked > this.limit.steps;
-    if ((this.looked & 15) === 0 && !this.late)
+    if ((dear || (this.looked & 15) === 0) && !this.late)
       this.late = this.elapsed() >= Math.min(this.limit.seconds, this.gained + (this.limit.idle ?? Infinity));
     return this.late;
   }

@@ -15,6 +15,8 @@ const KEPT = 8;
 /** After so many failures in a row everything is thrown down anew, and first sorted out with room to spare. */
 const FAILURES_TO_SCATTER = 8;
 const ROOMY = 1.03;
+/** What is no longer than this above the shortest there can be is as short as it gets, mm. */
+const LEAST_GAIN = 0.01;
 /** The last part of the time is for small gains on the best. */
 const FINISH = 0.2;
 
@@ -28,7 +30,7 @@ export function shorten(strip: Strip): void {
   let from: readonly Put[] = search.best;
   let aim = FIRST_AIM;
   let misses: Attempt[] = [];
-  for (let failures = 0; !search.over();) {
+  for (let failures = 0; search.length > strip.shortest + LEAST_GAIN && !search.over(true);) {
     const attempt = untangle(strip, from, search.length * (1 - aim));
     if (attempt.overlap === 0) {
       search.offer(squeezed(strip, attempt.put));

@@ -23,6 +23,11 @@ export function firstFree(shape: LayShape, placed: readonly Put[], axis: 'x' | '
   const closed: Array<readonly [number, number]> = [];
   for (const put of placed) {
     const [own, other] = axis === 'x' ? [put.x, put.y] : [put.y, put.x];
+    // what lies to the side of the line is passed by: no need to know how the two fit
+    const [breadth, past] = axis === 'x' ? [shape.height, put.shape.height] : [shape.width, put.shape.width];
+    if (at >= other + past + store.gap || at + breadth <= other - store.gap) continue;
+    const reach = own + store.gap + (axis === 'x' ? put.shape.width : put.shape.height);
+    if (reach <= from) continue;
     for (const ring of store.of(put.shape, shape)) {
       const span = throughRing(ring, at - other, axis);
       if (span) closed.push([span[0] + own, span[1] + own]);

@@ -34,7 +34,7 @@ export function untangle(strip: Strip, start: readonly Put[], length: number): A
     stuck = overlap < nearest.overlap * NEARER ? 0 : stuck + 1;
     if (overlap < nearest.overlap) nearest = { put: tangle.put(), overlap };
     for (const i of shuffled(tangle.n, search.random)) {
-      if (search.over()) return nearest;
+      if (search.over(true)) return nearest;
       if (!tangle.isLocked(i) && tangle.isTangled(i)) movePiece(tangle, i);
     }
   }
@@ -44,7 +44,7 @@ export function untangle(strip: Strip, start: readonly Put[], length: number): A
 /** The same pieces beside the same neighbours, pushed together as far as they go. */
 export function squeezed(strip: Strip, start: readonly Put[]): Put[] {
   let from = [...start];
-  for (let cut = FIRST_SQUEEZE; cut >= LEAST_SQUEEZE && !strip.search.over();) {
+  for (let cut = FIRST_SQUEEZE; cut >= LEAST_SQUEEZE && !strip.search.over(true);) {
     const length = lengthOfLay(from) * (1 - cut);
     const tangle = length < strip.shortest ? undefined : new Tangle(strip, length, from);
     if (tangle && pushApart(tangle)) from = tangle.put();
