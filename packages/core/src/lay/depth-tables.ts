@@ -9,6 +9,8 @@ export interface DepthTable {
   left: number;
   bottom: number;
   values: Float64Array;
+  /** The first column and the one after the last that is above nought, row by row. */
+  spans: Int32Array;
 }
 
 /** As many tables as are remembered at once: hundreds of distinct pieces would fill the memory. */
@@ -51,5 +53,17 @@ function tableOf(rings: readonly Forbidden[], cell: number): DepthTable {
       for (let column = firstColumn; column * cell < ring.maxX; column++) values[from + column]! += depthInside(ring, column * cell, row * cell);
     }
   }
-  return { columns, rows, left, bottom, values };
+  return { columns, rows, left, bottom, values, spans: spansOf(values, columns, rows) };
+}
+
+function spansOf(values: Float64Array, columns: number, rows: number): Int32Array {
+  const spans = new Int32Array(2 * rows);
+  for (let row = 0; row < rows; row++) {
+    const line = values.subarray(row * columns, (row + 1) * columns);
+    let [from, to] = [0, columns];
+    while (from < to && line[from] === 0) from++;
+    while (to > from && line[to - 1] === 0) to--;
+    [spans[2 * row], spans[2 * row + 1]] = [from, to];
+  }
+  return spans;
 }

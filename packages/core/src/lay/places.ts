@@ -35,13 +35,13 @@ export function bestPlaces(tangle: Tangle, i: number, most: number): Place[] {
   return best;
 }
 
-interface Map {
+interface Grid {
   columns: number;
   rows: number;
 }
 
 /** The weighted overlap of piece i with all others at every point of the grid, written to the scratch map. */
-function overlapsEverywhere(tangle: Tangle, i: number, shape: LayShape, map: Map): void {
+function overlapsEverywhere(tangle: Tangle, i: number, shape: LayShape, map: Grid): void {
   const { depths } = tangle.strip;
   const size = map.columns * map.rows;
   if (scratch.length < size) scratch = new Float64Array(size);
@@ -53,21 +53,21 @@ function overlapsEverywhere(tangle: Tangle, i: number, shape: LayShape, map: Map
   }
 }
 
-function addTable({ columns, rows, left, bottom, values }: DepthTable, x: number, y: number, weight: number, map: Map): void {
-  const [shiftX, shiftY] = [x + left, y + bottom];
+function addTable({ columns, rows, left, bottom, values, spans }: DepthTable, x: number, y: number, weight: number, map: Grid): void {
   const sums = scratch;
-  const firstColumn = Math.max(0, -shiftX);
-  const count = Math.min(columns, map.columns - shiftX) - firstColumn;
+  const [shiftX, shiftY] = [x + left, y + bottom];
   const lastRow = Math.min(rows, map.rows - shiftY);
   for (let row = Math.max(0, -shiftY); row < lastRow; row++) {
-    const to = (row + shiftY) * map.columns + shiftX + firstColumn;
-    const from = row * columns + firstColumn;
-    for (let k = 0; k < count; k++) sums[to + k]! += weight * values[from + k]!;
+    const from = Math.max(spans[2 * row]!, -shiftX);
+    const count = Math.min(spans[2 * row + 1]!, map.columns - shiftX) - from;
+    const to = (row + shiftY) * map.columns + shiftX + from;
+    const at = row * columns + from;
+    for (let k = 0; k < count; k++) sums[to + k]! += weight * values[at + k]!;
   }
 }
 
 /** Calls `found` for each point of the scratch map that is no worse than those beside it; of a flat stretch only for its end. */
-function hollows({ columns, rows }: Map, found: (column: number, row: number, cost: number) => void): void {
+function hollows({ columns, rows }: Grid, found: (column: number, row: number, cost: number) => void): void {
   const sums = scratch;
   for (let row = 0; row < rows; row++) {
     for (let column = 0; column < columns; column++) {

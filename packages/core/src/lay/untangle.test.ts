@@ -48,12 +48,14 @@ describe('a depth table', () => {
       [half![0]!, half![2]!],
     ] as const) {
       // prettier-ignore
-      const { columns, rows, left, bottom, values } = tables.of(fixed, moving);
+      const { columns, rows, left, bottom, values, spans } = tables.of(fixed, moving);
       let [deep, free] = [0, 0];
       for (let row = 0; row < rows; row += 3) {
         for (let column = 0; column < columns; column += 3) {
           const area = shared(ring(fixed, 0, 0), ring(moving, (column + left) * 23, (row + bottom) * 23));
           const depth = values[row * columns + column]!;
+          const inSpan = column >= spans[2 * row]! && column < spans[2 * row + 1]!;
+          if (depth > 0) expect(inSpan).toBe(true);
           // the polygon package works in hundred-thousandths of a millimetre: nearly touching counts as touching
           if (area > 1) expect(depth).toBeGreaterThan(0);
           else expect(depth).toBeLessThan(1);
