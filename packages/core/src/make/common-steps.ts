@@ -33,6 +33,9 @@ export function prepareSteps(sheet: Worksheet): void {
   });
 }
 
+/** Minutes to cut so many outlines: getting ready, and three for each (common practice, no source). */
+const cuttingMinutes = (outlines: number) => 3 + 3 * outlines;
+
 /** Chalk everything, label everything, then cut. `pieces` is the number of pieces on the table. */
 export function cutSteps(sheet: Worksheet): void {
   const pieces = sheet.pieces.reduce((sum, piece) => sum + piece.copies, 0);
@@ -47,7 +50,7 @@ export function cutSteps(sheet: Worksheet): void {
     id: 'cut',
     kind: 'cut',
     title: `Cut ${pieces === 1 ? 'the piece' : `the ${pieces} pieces`}`,
-    setUp: 3 + 3 * pieces,
+    setUp: cuttingMinutes(pieces),
     how: 'Cut on the solid line. Snip the notches no deeper than half the allowance and pin a label on every piece before it leaves the table.',
     caution: 'With a rotary cutter: close the blade when you put it down, cut away from your hand.',
   });
@@ -58,7 +61,7 @@ export function cutFolded(sheet: Worksheet, cuts: number, layers: number): void 
   const step = sheet.steps.find(({ id }) => id === 'cut');
   if (!step) return;
   step.title = `Cut ${cuts === 1 ? 'the one outline' : `the ${cuts} outlines`}, up to ${layers} layers at once`;
-  step.setUp = 3 + 3 * cuts;
+  step.setUp = cuttingMinutes(cuts);
   step.how = `Pin the layers together so that none creeps; never cut into a fold that is part of a piece. ${step.how}`;
 }
 
