@@ -3,6 +3,7 @@ import { boundsOfPoints } from '../geometry/bounds.ts';
 import type { Point } from '../geometry/point.ts';
 import { convexParts } from './convex-parts.ts';
 import { lying } from './lying.ts';
+import { giveAlong } from './give.ts';
 import { noFit, type Forbidden } from './no-fit.ts';
 import { simplifyOutward } from './simplify-outward.ts';
 import type { LayPiece } from './lay-request.ts';
@@ -69,13 +70,21 @@ export class NoFitStore {
   private known: Forbidden[][][] = [];
   private count = 0;
 
-  /** `gap`: mm kept free between two pieces. */
-  constructor(readonly gap = 0) {}
+  /** `gap`: mm kept free between two pieces. `give`: pieces may share a hair where they touch, so that drawings rounded in their last digit close. */
+  constructor(
+    readonly gap = 0,
+    private readonly give = false,
+  ) {}
 
   of(fixed: LayShape, moving: LayShape): Forbidden[] {
     const rings = this.known[fixed.form]?.[moving.form];
     if (rings) return rings;
     if (++this.count > MOST_PAIRS) [this.known, this.count] = [[], 0];
-    return ((this.known[fixed.form] ??= [])[moving.form] = noFit(fixed.parts, moving.parts, this.gap));
+    return ((this.known[fixed.form] ??= [])[moving.form] = noFit(fixed.parts, moving.parts, this.gap, this.give ? giveOf(fixed, moving) : 0));
   }
+}
+
+/** Two pieces touch along no more than the shorter of their diagonals, or little more where they are hollow, mm. */
+function giveOf(a: LayShape, b: LayShape): number {
+  return giveAlong(Math.min(Math.hypot(a.width, a.height), Math.hypot(b.width, b.height)));
 }

@@ -1,12 +1,13 @@
 import { areaD, FillRule, intersectD, type PathD } from 'clipper2-ts';
 import { describe, expect, it } from 'vitest';
 import { Unmakeable } from '../errors/unmakeable.ts';
-import { turned } from '../geometry/point.ts';
+import { turned, type Point } from '../geometry/point.ts';
 import { planFor } from '../plan/plan.ts';
 import { box, cutRectangles, dissection, gores, sectors } from '../testing/lay-sets.ts';
 import { HandLay } from './by-hand.ts';
 import { layPieces, layRows } from './lay.ts';
 import type { Lay, LayPiece, LayRequest } from './lay-request.ts';
+import { randomFrom } from './random.ts';
 
 /** What the contract promises of every lay, checked with a general-purpose polygon package. */
 function assertGoodLay({ width, pieces }: LayRequest, lay: Lay): void {
@@ -181,6 +182,30 @@ describe('how close the pieces lie (lengths known because the pieces were cut fr
     for (const seed of [1, 2, 3])
       expect(lay(1400, cutRectangles(count, 1400, 2000, seed * 7 + count), thorough(1)).length).toBeLessThanOrEqual(2000 * 1.005);
   });
+
+  it('rectangles cut from one that may also lie on their side: at most 1.005 of it', () => {
+    const random = randomFrom(3);
+    for (const seed of [1, 2, 3]) {
+      const pieces = cutRectangles(28, 1400, 2000, seed * 17).map((each) => ({ ...each, turns: [0, 90] }));
+      for (const each of pieces) if (random() < 0.5) each.outline = each.outline.map(([x, y]): Point => [y, x]);
+      // promised in a second; tests run beside each other
+      expect(lay(1400, pieces, thorough(2)).length).toBeLessThanOrEqual(2000 * 1.005);
+    }
+  });
+
+  it.each([1e-3, 1e-2, 0.1])(
+    'drawings rounded to %f mm still close, or lie a little looser, and never share more than a square millimetre',
+    (step) => {
+      const rounded = (pieces: LayPiece[]) =>
+        pieces.map((each) => ({ ...each, outline: each.outline.map(([x, y]): Point => [Math.round(x / step) * step, Math.round(y / step) * step]) }));
+      for (const seed of [1, 2, 3]) {
+        const cut = lay(1400, rounded(dissection(8, 1400, 1000, seed * 5)), thorough(1.5));
+        expect(cut.length).toBeLessThanOrEqual(1000 * 1.02);
+        const rectangles = lay(1400, rounded(cutRectangles(12, 1400, 1000, seed * 5)), thorough(0.5));
+        if (step < 2e-3) expect(rectangles.length).toBeLessThanOrEqual(1000 * 1.005);
+      }
+    },
+  );
 
   it('rectangles up to 6 mm short of fitting: 1.05 in the middle of five sets', () => {
     // promised in a second, which the bench shows on a quiet machine; tests run beside each other

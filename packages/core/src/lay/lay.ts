@@ -11,7 +11,9 @@ import { allRectangles, searchRectangles } from './rectangles.ts';
 import { layHeadToTail, layInRows, type Locked } from './rows.ts';
 import { Search } from './search.ts';
 import { shorten } from './shorten.ts';
+import { isSound } from './sound.ts';
 import { Strip } from './strip.ts';
+import { eased } from './untangle.ts';
 
 /** Looks a quick lay takes, by what it lays: they bound its work whatever the machine, and so its answer is always the same. */
 const QUICK_RECTANGLES = 2500;
@@ -46,12 +48,18 @@ export function layPieces(request: LayRequest, onBetter?: OnBetter): Lay {
   const match = (put: readonly Put[]) => matched(request, put, store, locked);
   // matching the print can cost a close lay more than a loose one: the shortest of all that come by once matched is the answer
   let best = match(start);
-  const search = new Search(start, limit, request.seed, (put) => {
-    const found = match(put);
-    if (lengthOfLay(found) >= lengthOfLay(best)) return;
-    best = found;
-    onBetter?.(report(request, best));
-  });
+  const search = new Search(
+    start,
+    limit,
+    request.seed,
+    (put) => {
+      const found = match(put);
+      if (lengthOfLay(found) >= lengthOfLay(best)) return;
+      best = found;
+      onBetter?.(report(request, best));
+    },
+    (put) => isSound(put, width, store, locked),
+  );
   search.offer(layHeadToTail(items, width, store, locked));
   if (rectangles) searchRectangles(items, width, search);
   else searchShapes(new Strip(items, width, store, search, locked));
@@ -114,12 +122,12 @@ function searchShapes(strip: Strip): void {
   const { items, width, store, search, locked } = strip;
   const jigsaw = locked.size === 0 && store.gap === 0 ? solveJigsaw(items, width, store, search) : undefined;
   // a jigsaw leaves nothing uncovered: it can't be bettered
-  if (jigsaw) return void search.offer(jigsaw);
+  if (jigsaw && search.offer(eased(items, width, search, jigsaw))) return;
   const few = items.length <= MANY_PIECES && items.reduce((sum, shapes) => sum + shapes[0]!.parts.length, 0) <= MANY_PARTS;
   const largestFirst = items.map((_, i) => i).sort((a, b) => items[b]![0]!.area - items[a]![0]!.area);
   const inOrder = few ? layInOrder(items, largestFirst, width, store, search, locked) : undefined;
   if (inOrder) search.offer(inOrder);
-  shorten(strip);
+  shorten(strip, jigsaw);
 }
 
 function report({ width, pieces }: LayRequest, placed: readonly Put[]): Lay {

@@ -17,12 +17,12 @@ export interface Forbidden {
 /**
  * Where the reference point of `moving` may not be while `fixed` stands at the origin: one convex ring for each pair of convex
  * parts (edges merged by direction, linear in the corners). Touching is allowed: only the inside is forbidden. `gap` mm are kept
- * free between the two.
+ * free between the two; where they touch they may share `give` mm.
  */
-export function noFit(fixed: readonly Point[][], moving: readonly Point[][], gap = 0): Forbidden[] {
+export function noFit(fixed: readonly Point[][], moving: readonly Point[][], gap = 0, give = 0): Forbidden[] {
   const rings: Forbidden[] = [];
   for (const a of fixed) {
-    for (const b of moving) rings.push(boxed(widened(minkowskiDifference(a, b), gap)));
+    for (const b of moving) rings.push(boxed(widened(minkowskiDifference(a, b), gap), give));
   }
   return rings;
 }
@@ -75,7 +75,7 @@ function fromLowest(ring: readonly Point[]): Point[] {
   return [...ring.slice(low), ...ring.slice(0, low)];
 }
 
-function boxed(points: readonly Point[]): Forbidden {
+function boxed(points: readonly Point[], give: number): Forbidden {
   const ring = new Float64Array(points.length * 2);
   const sides: number[] = [];
   let [minX, minY, maxX, maxY] = [Infinity, Infinity, -Infinity, -Infinity];
@@ -90,7 +90,7 @@ function boxed(points: readonly Point[]): Forbidden {
     const long = Math.hypot(bx - x, by - y);
     if (long < 1e-9) return;
     const [nx, ny] = [-(by - y) / long, (bx - x) / long];
-    sides.push(nx, ny, -(nx * x + ny * y));
+    sides.push(nx, ny, -(nx * x + ny * y) - give);
   });
   return { ring, sides: Float64Array.from(sides), lately: 0, minX, minY, maxX, maxY };
 }

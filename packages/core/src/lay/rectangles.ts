@@ -1,6 +1,9 @@
 import type { Put } from './put.ts';
 import type { LayShape } from './lay-shape.ts';
+import { Perfect } from './perfect.ts';
+import { firstAtLeast, grouped, pick, waysOf, type Group, type Step, type Way } from './rectangle-groups.ts';
 import type { Search } from './search.ts';
+import { eased } from './untangle.ts';
 
 /** Widths and heights closer than this fit each other, mm: touching pieces never close without it. */
 const FIT = 0.04;
@@ -9,23 +12,13 @@ const PATIENCE = [120, 150, 300, 600];
 /** How far from flush two pieces may be and still be laid as if they fitted, mm: sets cut by hand fit nearly, not exactly. */
 const LOOSE = [FIT, 2, 4, 7, 12, 20];
 
-/** Every other descent aims at the perfect length, until this many have missed it. */
-const EAGER = 600;
+/** How much a piece is preferred, at most, that will soon be too tall for what is left of the length. */
+const TALL = 2;
+
+/** Attempts at a perfect lay before each descent. */
+const HOPES = 2;
 /** How often the beginning of the best lay is kept. */
 const KEEP = 0.75;
-
-/** A flat stretch of the upper edge of what is laid so far. */
-interface Step {
-  x: number;
-  y: number;
-  width: number;
-}
-
-/** Pieces of one form: alike in every permitted turn, so that it does not matter which is taken. */
-interface Group {
-  shapes: LayShape[];
-  items: number[];
-}
 
 interface Option {
   group: number;
@@ -47,47 +40,30 @@ export function allRectangles(items: ReadonlyArray<readonly LayShape[]>): boolea
  */
 export function searchRectangles(items: ReadonlyArray<readonly LayShape[]>, width: number, search: Search): void {
   const groups = grouped(items);
-  const ways = groups.flatMap(({ shapes }, group) => shapes.map((shape) => ({ group, shape }))).sort((a, b) => a.shape.width - b.shape.width);
+  const ways = waysOf(groups);
   const area = items.reduce((sum, shapes) => sum + shapes[0]!.area, 0);
   const task: Task = { groups, items, ways, width, area };
   const floor = Math.max(area / width, ...items.map((shapes) => Math.min(...shapes.map((shape) => shape.height))));
   const { random } = search;
+  const perfect = new Perfect(groups, width, search);
   let trail: Trail | undefined;
   for (let round = 0; !search.over(); round++) {
+    for (let k = 0; k < HOPES && perfect.hopeful; k++) {
+      const put = perfect.attempt();
+      if (put) search.offer(eased(items, width, search, put));
+    }
     const best = search.length;
     if (best <= floor * (1 + 1e-6) + FIT) return;
-    // the perfect length first and often; between, any length better than the best so far
-    const exact = round % (round < EAGER ? 2 : 6) === 0;
-    const target = exact ? floor + FIT : floor + (best - floor) * (1 - 0.8 * random() ** 2);
+    // any length better than the best so far
+    const target = floor + (best - floor) * (1 - 0.8 * random() ** 2);
     const luck = round === 0 ? 0 : 0.05 + 0.6 * random();
-    const loose = exact ? FIT : pick(LOOSE, random);
+    const loose = pick(LOOSE, random);
     const temper = { target: Math.min(target, best - 1e-3), luck, loose };
     // often the beginning of the best lay is kept and only the rest laid anew
     const from = trail && random() < KEEP ? beginning(trail, width * temper.target - area, random) : undefined;
     const found = descend(task, temper, search, from);
     if (found && search.offer(putDown(task, found))) trail = found;
   }
-}
-
-function grouped(items: ReadonlyArray<readonly LayShape[]>): Group[] {
-  const groups = new Map<string, Group>();
-  items.forEach((shapes, item) => {
-    const distinct = shapes.filter((shape, i) => shapes.findIndex((each) => each.form === shape.form) === i);
-    const key = distinct
-      .map((shape) => shape.form)
-      .sort((a, b) => a - b)
-      .join();
-    const group = groups.get(key) ?? { shapes: distinct, items: [] };
-    group.items.push(item);
-    groups.set(key, group);
-  });
-  return [...groups.values()];
-}
-
-/** One way to lay a piece of a group. */
-interface Way {
-  group: number;
-  shape: LayShape;
 }
 
 interface Task {
@@ -125,10 +101,11 @@ function descend({ groups, items, ways, width, area }: Task, { target, luck, loo
   if (allowed < -1e-6) return undefined;
   const dear = Math.max(allowed, area * 0.004);
   let patience = pick(PATIENCE, random);
+  const tall = TALL * random() ** 2;
 
   /** How well a width is matched by another piece that is still to lay: 1 to a hair, 0 not at all. */
   const matched = (spare: number, own: number): number => {
-    for (let i = firstAtLeast(ways, spare - loose); i < ways.length; i++) {
+    for (let i = firstAtLeast(ways.length, (k) => ways[k]!.shape.width, spare - loose); i < ways.length; i++) {
       const { group, shape } = ways[i]!;
       if (shape.width > spare + 1e-6) return 0;
       if (left[group]! > (group === own ? 1 : 0)) return 1 - ((spare - shape.width) / (loose + 1e-9)) * 0.5;
@@ -148,7 +125,7 @@ function descend({ groups, items, ways, width, area }: Task, { target, luck, loo
       if (spare < -1e-6) break;
       if (left[group] === 0 || y + shape.height > target + 1e-6) continue;
       const [atLeft, atRight] = [flush(Math.abs(shape.height - wallLeft)), flush(Math.abs(shape.height - wallRight))];
-      let score = (shape.width / room) * 0.5 + (shape.area / area) * 2;
+      let score = (shape.width / room) * 0.5 + (shape.area / area) * 2 + (tall * shape.height) / (target - y);
       if (spare <= loose) score += 4 * flush(spare) + 3 * Math.max(atLeft, atRight);
       else {
         score += 2 * Math.max(atLeft, atRight) + 2.5 * matched(spare, group);
@@ -199,21 +176,6 @@ function putDown({ groups, items, width }: Task, placed: Trail): Put[] {
     out[item] = { shape: items[item]!.find((each) => each.form === shape.form)!, x: Math.max(0, Math.min(x, width - shape.width)), y };
   }
   return out;
-}
-
-function pick(list: readonly number[], random: () => number): number {
-  return list[Math.floor(list.length * random())]!;
-}
-
-/** Number of the first way at least this wide. */
-function firstAtLeast(ways: readonly Way[], width: number): number {
-  let [low, high] = [0, ways.length];
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if (ways[middle]!.shape.width < width) low = middle + 1;
-    else high = middle;
-  }
-  return low;
 }
 
 /** The upper edge with one stretch of it raised to `y`; stretches of one height run together. */

@@ -16,7 +16,7 @@ export class Search {
   private late = false;
 
   /**
-   * `seconds`: the whole budget. `idle`: seconds without a gain after which more is not worth the wait. `steps`: looks at the clock after which a quick search ends, so that it gives the same answer on a
+   * `sound`: whether a lay can be cut; what is not is never taken. `seconds`: the whole budget. `idle`: seconds without a gain after which more is not worth the wait. `steps`: looks at the clock after which a quick search ends, so that it gives the same answer on a
    * slow machine as on a fast one. `better` hears of every improvement.
    */
   constructor(
@@ -24,6 +24,7 @@ export class Search {
     private readonly limit: { seconds: number; idle?: number; steps?: number },
     seed = 1,
     private readonly better?: (best: readonly Put[]) => void,
+    private readonly sound: (put: readonly Put[]) => boolean = () => true,
   ) {
     this.best = start;
     this.length = lengthOfLay(start);
@@ -49,10 +50,10 @@ export class Search {
     return (Date.now() - this.started) / 1000;
   }
 
-  /** Takes a lay that is shorter than the best. The caller vouches that nothing overlaps. */
+  /** Takes a lay that is shorter than the best and sound. */
   offer(put: Put[]): boolean {
     const length = lengthOfLay(put);
-    if (length >= this.length - GAIN) return false;
+    if (length >= this.length - GAIN || !this.sound(put)) return false;
     this.best = put;
     this.length = length;
     this.gained = this.elapsed();

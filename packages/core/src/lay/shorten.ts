@@ -23,11 +23,12 @@ const FINISH = 0.2;
 /**
  * Makes the best lay shorter until the search is over: aims a little lower, untangles, and pushes together what came of it. Where
  * that fails, two pieces of one of the nearest misses change places, and it is tried again; now and then all starts anew.
+ * `start`: pieces that lie almost as they should, to begin with instead of the best.
  */
-export function shorten(strip: Strip): void {
+export function shorten(strip: Strip, start?: readonly Put[]): void {
   const { search } = strip;
   search.offer(squeezed(strip, search.best));
-  let from: readonly Put[] = search.best;
+  let from = start ?? search.best;
   let aim = FIRST_AIM;
   let misses: Attempt[] = [];
   for (let failures = 0; search.length > strip.shortest + LEAST_GAIN && !search.over(true);) {

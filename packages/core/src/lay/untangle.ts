@@ -1,7 +1,9 @@
+import { NoFitStore } from './lay-shape.ts';
 import { movePiece } from './move-piece.ts';
 import { pushApart } from './push-apart.ts';
 import { lengthOfLay, type Put } from './put.ts';
-import type { Strip } from './strip.ts';
+import type { Search } from './search.ts';
+import { Strip } from './strip.ts';
 import { Tangle } from './tangle.ts';
 
 /** Rounds over all tangled pieces before a length is given up: altogether, and without coming nearer. */
@@ -12,6 +14,8 @@ const NEARER = 0.98;
 /** How much shorter the strip is made where pieces are only pushed together: at first, and at least, as a share of its length. */
 const FIRST_SQUEEZE = 0.008;
 const LEAST_SQUEEZE = 0.0005;
+/** How much longer a lay may be made to ease its pieces off each other, as a share, least first. */
+const EASE = [0, 1e-6, 1e-5, 1e-4, 1e-3];
 
 /** What came of trying a length: the pieces as they lay when they overlapped least, and how much that was, mm; 0 is a lay. */
 export interface Attempt {
@@ -51,6 +55,17 @@ export function squeezed(strip: Strip, start: readonly Put[]): Put[] {
     else cut /= 2;
   }
   return from;
+}
+
+/** The same lay with its pieces eased off each other, where it is hardly longer for it; as it was where they can't be. */
+export function eased(items: Strip['items'], width: number, search: Search, start: readonly Put[]): Put[] {
+  const giving = new Strip(items, width, new NoFitStore(0, true), search);
+  const length = lengthOfLay(start);
+  for (const longer of EASE) {
+    const tangle = new Tangle(giving, length * (1 + longer), start);
+    if (pushApart(tangle)) return tangle.put();
+  }
+  return [...start];
 }
 
 function shuffled(count: number, random: () => number): number[] {
