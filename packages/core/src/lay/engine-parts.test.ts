@@ -108,6 +108,23 @@ describe.each(RINGS)('%s', (_, ring) => {
   });
 });
 
+it.each([60, 400, 3000])('an outline with %i jags still becomes few parts that cover it', (corners) => {
+  const random = randomFrom(corners);
+  const jagged = Array.from({ length: corners }, (_, i): Point => {
+    const [at, radius] = [(2 * Math.PI * i) / corners, 250 * (0.3 + 0.7 * random())];
+    return [radius * Math.cos(at), radius * Math.sin(at)];
+  });
+  const parts = convexParts(simplifyOutward(jagged, 40));
+  expect(parts.length).toBeLessThan(20);
+  const whole = unionD(
+    parts.map((part) => path(part)),
+    [],
+    FillRule.NonZero,
+    4,
+  );
+  expect(Math.abs(total(differenceD([path(jagged)], whole, FillRule.NonZero, 4)))).toBeLessThan(1);
+});
+
 const itemsOf = (pieces: readonly LayPiece[], width: number): LayShape[][] => {
   const shapes = layShapes(pieces, width);
   return pieces.flatMap(({ copies }, i) => Array.from({ length: copies }, () => shapes[i]!));

@@ -35,6 +35,7 @@ export function layPieces(request: LayRequest, onBetter?: OnBetter): Lay {
   const { width, pieces } = request;
   if (pieces.length === 0) return { length: 0, utilisation: 0, placements: [] };
   const { gap = 0 } = request;
+  const since = Date.now();
   const forms: Forms = new Map();
   const items = itemsOf(request, forms);
   const locked = lockedOf(request, items, forms);
@@ -42,7 +43,7 @@ export function layPieces(request: LayRequest, onBetter?: OnBetter): Lay {
   const rectangles = locked.size === 0 && gap === 0 && allRectangles(items);
   const limit =
     request.effort === 'thorough'
-      ? { seconds: request.seconds ?? THOROUGH, idle: request.idle }
+      ? { seconds: request.seconds ?? THOROUGH, idle: request.idle, since }
       : { seconds: Infinity, steps: rectangles ? QUICK_RECTANGLES : quickSteps(items.length) };
   const start = layInRows(items, width, locked, gap);
   const match = (put: readonly Put[]) => matched(request, put, store, locked);

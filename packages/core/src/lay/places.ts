@@ -22,6 +22,7 @@ export function bestPlaces(tangle: Tangle, i: number, most: number): Place[] {
   for (const shape of tangle.strip.items[i]!) {
     const [right, up] = tangle.room(shape);
     if (right < -1e-6 || up < -1e-6) continue;
+    if (tangle.strip.search.isLate()) break;
     const { cell } = tangle.strip.depths;
     const map = { columns: Math.ceil(right / cell) + 1, rows: Math.ceil(up / cell) + 1 };
     overlapsEverywhere(tangle, i, shape, map);

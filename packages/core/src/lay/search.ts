@@ -9,23 +9,25 @@ export class Search {
   best: Put[];
   length: number;
   readonly random: () => number;
-  private readonly started = Date.now();
+  private readonly started: number;
   /** When the last gain was made, seconds since the start. */
   private gained = 0;
   private looked = 0;
   private late = false;
 
   /**
-   * `sound`: whether a lay can be cut; what is not is never taken. `seconds`: the whole budget. `idle`: seconds without a gain after which more is not worth the wait. `steps`: looks at the clock after which a quick search ends, so that it gives the same answer on a
-   * slow machine as on a fast one. `better` hears of every improvement.
+   * `seconds`: the whole budget, counted from `since` (now, where left out). `idle`: seconds without a gain after which more is not
+   * worth the wait. `steps`: looks at the clock after which a quick search ends, so that it gives the same answer on a slow machine as
+   * on a fast one. `better` hears of every improvement. `sound`: whether a lay can be cut; what is not is never taken.
    */
   constructor(
     start: Put[],
-    private readonly limit: { seconds: number; idle?: number; steps?: number },
+    private readonly limit: { seconds: number; idle?: number; steps?: number; since?: number },
     seed = 1,
     private readonly better?: (best: readonly Put[]) => void,
     private readonly sound: (put: readonly Put[]) => boolean = () => true,
   ) {
+    this.started = limit.since ?? Date.now();
     this.best = start;
     this.length = lengthOfLay(start);
     this.random = randomFrom(seed);
@@ -38,6 +40,11 @@ export class Search {
     if ((dear || (this.looked & 15) === 0) && !this.late)
       this.late = this.elapsed() >= Math.min(this.limit.seconds, this.gained + (this.limit.idle ?? Infinity));
     return this.late;
+  }
+
+  /** Whether its seconds are over: where a single look takes long. Counts as no look. */
+  isLate(): boolean {
+    return this.elapsed() >= this.limit.seconds;
   }
 
   /** The share of its budget a search has used, 0 to 1. */

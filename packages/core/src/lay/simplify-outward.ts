@@ -1,11 +1,16 @@
 import { ringArea } from '../geometry/area.ts';
 import { boundsOfPoints, type Bounds } from '../geometry/bounds.ts';
 import type { Point } from '../geometry/point.ts';
+import { crossesItself } from '../geometry/simple-ring.ts';
+import { hull } from './convex-parts.ts';
 
 const cross = (o: Point, a: Point, b: Point) => (a[0] - o[0]) * (b[1] - o[1]) - (a[1] - o[1]) * (b[0] - o[0]);
 
 /** What filling hollow corners may add to a piece, as a share of its area: every hollow corner left costs a convex part. */
 const HOLLOW = 0.003;
+/** Where more hollow corners are left than this, so many times as much may be added: time grows with the square of the parts. */
+const MANY_HOLLOWS = 14;
+const MORE = 4;
 /** What rounding off bulging corners may add. */
 const BULGE = 0.004;
 /** The first and cheapest pass adds no more than this a corner, as a share of the area; each further pass twice as much. */
@@ -14,13 +19,27 @@ const CHEAP = 1e-7;
 /**
  * A counter-clockwise ring with fewer corners that still covers the whole of the first and has the same box: hollow corners are
  * filled where little is added, and a short side between two bulging corners is replaced by the crossing of its neighbours until
- * there are no more than `corners`. Linear in the corners for each of a few passes.
+ * there are no more than `corners`. What is jagged all round ends as its hull. Linear in the corners for each of a few passes.
  */
 export function simplifyOutward(ring: readonly Point[], corners: number): Point[] {
+  for (let share = HOLLOW; share < 1; share *= MORE) {
+    const points = simplified(ring, corners, share);
+    if (hollows(points) > MANY_HOLLOWS) continue;
+    // much that is filled may lie across another part of the outline
+    if (share === HOLLOW || !crossesItself(points)) return points;
+  }
+  return hull(ring);
+}
+
+function hollows(ring: readonly Point[]): number {
+  return ring.filter((at, i) => cross(ring[(i + ring.length - 1) % ring.length]!, at, ring[(i + 1) % ring.length]!) < -1e-9).length;
+}
+
+function simplified(ring: readonly Point[], corners: number, share: number): Point[] {
   const area = Math.abs(ringArea(ring));
   const box = boundsOfPoints(ring);
   let points = [...ring];
-  let [hollow, bulge] = [HOLLOW * area, BULGE * area];
+  let [hollow, bulge] = [share * area, BULGE * area];
   for (let cost = CHEAP * area; cost <= Math.max(hollow, bulge) && points.length > 3; cost *= 2) {
     const filled = pass(points, cost, hollow, (before, at, after) => {
       const turn = cross(before, at, after);
