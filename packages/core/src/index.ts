@@ -30,6 +30,7 @@ export { ringFault } from './geometry/simple-ring.ts';
 export type { Check, Verdict, WayOut } from './checks/check.ts';
 export { gravest } from './checks/check.ts';
 export type { Choice, ChoiceValue } from './garments/choice.ts';
+export { choiceShown } from './garments/shown.ts';
 export type { Construction } from './garments/construction.ts';
 export { CONSTRUCTIONS, constructionById } from './garments/index.ts';
 export { proposalsFor } from './garments/proposals.ts';

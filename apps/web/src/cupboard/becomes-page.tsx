@@ -2,7 +2,7 @@ import { Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { ClothView, PersonView } from '@arcus/contract';
-import { clothFigures, constructionById, formatCloth, formatLength, formatQuantity, planFor, type ChoiceValue } from '@arcus/core';
+import { choiceShown, clothFigures, constructionById, formatCloth, formatLength, formatQuantity, planFor, type ChoiceValue } from '@arcus/core';
 import { useCloths } from '../api/cupboard.ts';
 import { useMakesActions } from '../api/makes.ts';
 import { usePeople } from '../api/people.ts';
@@ -115,6 +115,7 @@ interface PossibleProps {
   construction: string;
   name: string;
   choices: Record<string, ChoiceValue>;
+  fuller: string[];
   takes: number;
   cloth: ClothView;
   figures: ReturnType<typeof clothFigures>;
@@ -122,7 +123,7 @@ interface PossibleProps {
   onHand: number;
 }
 
-function Possible({ construction, name, choices, takes, cloth, figures, person, onHand }: PossibleProps) {
+function Possible({ construction, name, choices, fuller, takes, cloth, figures, person, onHand }: PossibleProps) {
   const { units } = useUnits();
   const navigate = useNavigate();
   const { create } = useMakesActions();
@@ -133,6 +134,8 @@ function Possible({ construction, name, choices, takes, cloth, figures, person, 
   );
   const long = plan.quantities.find(({ id }) => id === 'finished-length');
   const sweep = plan.quantities.find(({ id }) => id === 'hem-sweep');
+  const made = constructionById(construction)!;
+  const wishes = made.choices.filter(({ id }) => fuller.includes(id));
   const start = async () => {
     try {
       const make = await create({ name: `${name} of ${cloth.name}`, construction, personId: person.id, clothId: cloth.id, choices });
@@ -144,11 +147,16 @@ function Possible({ construction, name, choices, takes, cloth, figures, person, 
   return (
     <li className="catalogue-item">
       <GarmentThumb plan={plan} colour={cloth.colour} />
-      <b>{constructionById(construction)!.name}</b>
+      <b>{made.name}</b>
       <span>
         {long && <>up to {formatQuantity(long.value, 'mm', units, 'down')} long</>}
         {sweep && <span className="quiet small">, {formatCloth(sweep.value, units, 'nearest')} round the hem</span>}
       </span>
+      {wishes.map((choice) => (
+        <span key={choice.id}>
+          {choice.label.toLowerCase()} {choiceShown(choice, choices[choice.id]!, units, 'down')}
+        </span>
+      ))}
       <span className="quiet small">
         takes {formatCloth(takes, units)} of {formatCloth(onHand, units, 'down')}
       </span>

@@ -31,7 +31,7 @@ const worker = {
   becomes: (body: Body, cloth: Partial<Cloth>, onHand: number, units: Units) => {
     const { can, cannot } = whatItBecomes(body, cloth, onHand, units);
     // a plan carries functions and stays here; the page works it out again from its choices
-    return { can: can.map(({ construction, name, choices, takes }) => ({ construction, name, choices, takes })), cannot };
+    return { can: can.map(({ construction, name, choices, fuller, takes }) => ({ construction, name, choices, fuller, takes })), cannot };
   },
 };
 export type LayWorker = typeof worker;

@@ -17,6 +17,8 @@ export interface Becomes {
   name: string;
   /** Solved: the longest, then (where the length is as long as one wears it) the fullest that fits. */
   choices: Record<string, ChoiceValue>;
+  /** Which of them make it fuller than usual. */
+  fuller: string[];
   plan: Plan;
   /** Cloth it takes off the bolt, mm. */
   takes: number;
@@ -62,7 +64,7 @@ export function whatItBecomes(
 }
 
 function solve(construction: Construction, request: PlanRequest, onHand: number, layer?: Layer): Becomes | string {
-  const [length, ...fuller] = construction.choices.filter(({ saves, when }) => saves === 'less' && !when);
+  const [length, ...others] = construction.choices.filter(({ saves, when }) => saves === 'less' && !when);
   if (!length) return 'There is nothing to solve for.';
   const floor = request.body['waist-to-floor'];
   const most = Math.min(length.max ?? LONGEST_SKIRT, floor === undefined ? LONGEST_SKIRT : floor - ABOVE_FLOOR);
@@ -70,11 +72,13 @@ function solve(construction: Construction, request: PlanRequest, onHand: number,
   let best = largestThatFits(request, length, least, most, onHand, layer);
   if (!best) return 'There is too little cloth, or it is too narrow.';
   let choices = { ...request.choices, [length.id]: best.value };
+  const fuller: string[] = [];
   // as long as one wears it and cloth to spare: make it fuller
-  for (const choice of best.value >= most - 10 ? fuller : []) {
+  for (const choice of best.value >= most - 10 ? others : []) {
     const usual = Number(choice.default);
     const more = largestThatFits({ ...request, choices }, choice, usual, Math.min(choice.max ?? usual, usual * 2), onHand, layer);
-    if (!more) continue;
+    if (!more || more.value <= usual) continue;
+    fuller.push(choice.id);
     choices = { ...choices, [choice.id]: more.value };
     best = more;
   }
@@ -87,5 +91,5 @@ function solve(construction: Construction, request: PlanRequest, onHand: number,
       ? solve(construction, again, onHand, layer)
       : stop.says;
   }
-  return { construction: construction.id, name: construction.name, choices, plan: best.plan, takes: takenOffBolt(best.plan) };
+  return { construction: construction.id, name: construction.name, choices, fuller, plan: best.plan, takes: takenOffBolt(best.plan) };
 }

@@ -59,6 +59,19 @@ describe('what a cloth can become', () => {
     expect(cannot.find(({ construction }) => construction === 'knit-tube-skirt')!.why).toMatch(/woven|knit/);
   });
 
+  it('where there is cloth to spare beyond the longest, it is fuller than usual and says by what', () => {
+    const onHand = 9000;
+    const { can } = whatItBecomes(BODY, { width: 1400 }, onHand, 'cm');
+    const [wide, tiered] = ['gathered-skirt', 'tiered-skirt'].map((id) => can.find(({ construction }) => construction === id)!);
+    expect(wide!.fuller).toEqual(['fullness']);
+    const usual = constructionById('gathered-skirt')!.choices.find(({ id }) => id === 'fullness')!.default;
+    expect(wide!.choices['fullness']).toBeGreaterThan(usual as number);
+    expect(tiered!.fuller).toContain('seamFullness');
+    for (const { takes } of can) expect(takes).toBeLessThanOrEqual(onHand);
+    // a little cloth goes into the length first
+    for (const { fuller } of whatItBecomes(BODY, { width: 1400 }, 1200, 'cm').can) expect(fuller).toEqual([]);
+  });
+
   it('no longer than the person is, and says which measure is missing', () => {
     const { can, cannot } = whatItBecomes({ 'waist-girth': 700, 'hip-girth': 960, 'waist-to-floor': 700 }, { width: 2800 }, 9000, 'cm');
     for (const { plan } of can) expect(plan.quantities.find(({ id }) => id === 'finished-length')!.value).toBeLessThanOrEqual(660);

@@ -1,8 +1,8 @@
 import type { Choice, ChoiceValue } from '../garments/choice.ts';
 import { constructionById } from '../garments/index.ts';
+import { choiceShown } from '../garments/shown.ts';
 import type { Layer } from '../plan/plan-lay.ts';
 import type { PlanRequest } from '../plan/request.ts';
-import { formatLength, formatQuantity } from '../units/format.ts';
 import { largestThatFits, planOrNone, takenOffBolt, withChoice } from './fitting.ts';
 
 /** A way to make do with the cloth there is. */
@@ -36,7 +36,7 @@ export function waysOutOfTooLittle(request: PlanRequest, onHand: number, layer?:
     if (choice.saves === 'less' && typeof value === 'number') {
       const found = largestThatFits(request, choice, choice.min ?? 0, value, onHand, layer);
       if (!found || found.value >= value) continue;
-      const show = (x: number) => (choice.kind === 'length' ? formatLength(x, units, 'down') : formatQuantity(x, 'ratio', units, 'down'));
+      const show = (x: number) => choiceShown(choice, x, units, 'down');
       ways.push({
         says: `${choice.label}: ${show(found.value)} instead of ${show(value)}`,
         choices: { [choice.id]: found.value },
