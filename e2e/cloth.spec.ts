@@ -177,6 +177,39 @@ test('the lay is saved as an open drawing, true to size', async ({ page }) => {
   ).toBe('PNG');
 });
 
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+  test('a finger drags a piece without scrolling the page, and the piece stays where it is let go', async ({ page, context }) => {
+    const makes = (await (await page.request.get('/api/makes')).json()) as Array<{ id: string; name: string }>;
+    const tiers = makes.find(({ name }) => name === 'Tiers for the encore')!;
+    await page.goto(`/makes/${tiers.id}/cloth`);
+    await expect(page.getByRole('group', { name: /The cloth, .* wide/ })).toBeVisible();
+    await settled(page);
+    const last = await lastPiece(page);
+    const spot = async () => {
+      const box = (await last.locator('.laid-cut').boundingBox())!;
+      return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+    };
+    await last.scrollIntoViewIfNeeded();
+    const from = await spot();
+    const finger = await context.newCDPSession(page);
+    const touch = (type: string, x?: number, y?: number) =>
+      finger.send('Input.dispatchTouchEvent', { type: type as 'touchStart', touchPoints: x === undefined ? [] : [{ x, y: y! }] });
+    await touch('touchStart', from.x, from.y);
+    for (let i = 1; i <= 12; i++) await touch('touchMove', from.x + i, from.y - 2 * i);
+    const held = await spot();
+    // 24 px towards the far selvedge, but for what its neighbours draw it
+    expect(from.y - held.y).toBeGreaterThan(8);
+    await touch('touchEnd');
+    await expect(page.getByText('laid by hand, 1 held in place')).toBeVisible();
+    await expect(last).toHaveAttribute('aria-pressed', 'true');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByText('open, in one layer')).toBeVisible();
+    await saved(page);
+  });
+});
+
 test('the reverse question: a cloth and a person, everything it can become, and one is begun', async ({ page }) => {
   await page.goto('/cupboard');
   await page.getByRole('listitem').filter({ hasText: 'Sail ticking' }).getByRole('link', { name: 'What can it become?' }).click();

@@ -18,6 +18,8 @@ interface Props {
 /** Beside a drawing this narrow, px, there is no room for notes. */
 const NARROW = 560;
 const NARROW_MARGINS: Margins = { left: 46, top: 42, right: 18, bottom: 30 };
+/** Two rows of tools at the foot of a narrow drawing, px. */
+const TOOLS = 96;
 const MARGINS: Margins = { left: 56, top: 52, right: 40, bottom: 36 };
 
 /** The dark cutting table: a drawing to scale that fills its place. */
@@ -31,7 +33,7 @@ export function Board({ frame, margins = MARGINS, describe, children, notes, too
     return () => watch.disconnect();
   }, []);
   const narrow = size.width < NARROW;
-  const view = viewOf(frame, size.width, size.height, narrow ? NARROW_MARGINS : margins);
+  const view = viewOf(frame, size.width, size.height, narrow ? { ...NARROW_MARGINS, bottom: NARROW_MARGINS.bottom + (tools ? TOOLS : 0) } : margins);
   return (
     <div className="board" ref={host}>
       {size.width > 0 && (

@@ -1,7 +1,12 @@
+import { Lock } from 'lucide-react';
 import { memo, type KeyboardEvent, type PointerEvent } from 'react';
 import { boundsOfPoints, centroid, flatten, type Piece, type Placement } from '@arcus/core';
 import { alongTable, placed } from './placed.ts';
 import { pathOf, type View } from './view.ts';
+
+/** A letter of a name, and the lock beside it, px. */
+const LETTER = 8.2;
+const LOCK = 16;
 
 interface Props {
   piece: Piece;
@@ -43,6 +48,7 @@ export const LaidPiece = memo(function LaidPiece({
   const upright = width * view.scale < piece.name.length * 8.5 && height > width;
   const [cx, cy] = [view.x(middle[0]), view.y(middle[1] + hole)];
   const handled = index !== undefined;
+  const said = nameThatFits(piece.name, (upright ? height : width) * view.scale - (locked ? LOCK : 0));
   const words = `${piece.name}${piece.copies > 1 ? `, number ${placement.copy + 1}` : ''}${placement.turn ? `, turned ${placement.turn} degrees` : ''}${locked ? ', locked' : ''}`;
   return (
     <g
@@ -64,23 +70,23 @@ export const LaidPiece = memo(function LaidPiece({
       {piece.grain === 'along' && !small && (
         <GrainArrow cx={cx} cy={cy + (upright ? 0 : 15)} turn={placement.turn} long={Math.min(90, width * view.scale * 0.3)} shown={!upright} />
       )}
-      <text
-        transform={`translate(${cx} ${cy}) rotate(${upright ? -90 : 0})`}
-        dy="5"
-        textAnchor="middle"
-        fontSize={small ? 13 : 15}
-        fontWeight="650"
-        style={{ paintOrder: 'stroke', stroke: 'rgb(24 40 56 / 75%)', strokeWidth: 4 }}
-      >
-        {locked ? '🔒︎ ' : ''}
-        {nameThatFits(piece.name, (upright ? height : width) * view.scale)}
-      </text>
+      <g transform={`translate(${cx} ${cy}) rotate(${upright ? -90 : 0})`}>
+        {locked && (
+          <Lock size={LOCK} x={-said.length * (LETTER / 2) - LOCK - 4} y={-LOCK / 2 - 1} color="#fff" strokeWidth={2.4} aria-hidden="true" />
+        )}
+        <text
+          dy="5"
+          textAnchor="middle"
+          fontSize={small ? 13 : 15}
+          fontWeight="650"
+          style={{ paintOrder: 'stroke', stroke: 'rgb(24 40 56 / 75%)', strokeWidth: 4 }}
+        >
+          {said}
+        </text>
+      </g>
     </g>
   );
 });
-
-/** A letter of a name, px. */
-const LETTER = 8.2;
 
 /** The name, its first word, or nothing: what there is room for on the piece. */
 function nameThatFits(name: string, room: number): string {

@@ -172,6 +172,7 @@ function Hand({ plan, view, colour, hand }: { plan: Plan; view: View; colour: st
       grip.current = { x: event.clientX, y: event.clientY, from };
       let last: Held | undefined;
       const move = (moved: globalThis.PointerEvent) => {
+        if (moved.pointerId !== event.pointerId) return;
         const { scale } = now.current.view;
         const [dx, dy] = [moved.clientX - grip.current!.x, moved.clientY - grip.current!.y];
         if (!last && Math.hypot(dx, dy) < 4) return;
@@ -181,16 +182,18 @@ function Hand({ plan, view, colour, hand }: { plan: Plan; view: View; colour: st
         last = { index, placement: snapped, faulty: faultyAt(index, snapped) };
         setHeld(last);
       };
-      const drop = () => {
+      // another pointer's lifting, or a hand that the system took away, is no dropping
+      const letGo = (lifted: globalThis.PointerEvent) => {
+        if (lifted.pointerId !== event.pointerId) return;
         window.removeEventListener('pointermove', move);
-        window.removeEventListener('pointerup', drop);
-        window.removeEventListener('pointercancel', drop);
+        window.removeEventListener('pointerup', letGo);
+        window.removeEventListener('pointercancel', letGo);
         setHeld(undefined);
-        if (last) commit(index, last.placement, `move:${index}:${Date.now()}`);
+        if (last && lifted.type === 'pointerup') commit(index, last.placement, `move:${index}:${Date.now()}`);
       };
       window.addEventListener('pointermove', move);
-      window.addEventListener('pointerup', drop);
-      window.addEventListener('pointercancel', drop);
+      window.addEventListener('pointerup', letGo);
+      window.addEventListener('pointercancel', letGo);
     },
     [commit, faultyAt, onSelect, table],
   );
