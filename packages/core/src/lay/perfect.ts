@@ -1,5 +1,6 @@
+import type { LayShape } from './lay-shape.ts';
 import type { Put } from './put.ts';
-import { firstAtLeast, pick, waysOf, type Group, type Step, type Way } from './rectangle-groups.ts';
+import { firstAtLeast, pick, putDown, waysOf, type Group, type Step, type Way } from './rectangle-groups.ts';
 import type { Search } from './search.ts';
 
 /** Widths and heights that differ by no more fit each other, mm: drawings rounded to a thousandth still close. */
@@ -46,6 +47,7 @@ export class Perfect {
 
   constructor(
     private readonly groups: readonly Group[],
+    private readonly items: ReadonlyArray<readonly LayShape[]>,
     private readonly width: number,
     private readonly search: Search,
   ) {
@@ -71,7 +73,7 @@ export class Perfect {
     this.patience = pick(PATIENCE, random);
     this.luck = random();
     this.tried++;
-    return this.fill([{ x: 0, y: 0, width: this.width }]) ? this.put() : undefined;
+    return this.fill([{ x: 0, y: 0, width: this.width }]) ? putDown(this.groups, this.items, this.laid, this.width) : undefined;
   }
 
   private fill(steps: readonly Step[]): boolean {
@@ -115,13 +117,6 @@ export class Perfect {
       found.push({ group, shape, fills, score });
     }
     return found.sort((a, b) => b.score - a.score);
-  }
-
-  private put(): Put[] {
-    const next = this.groups.map(({ items }) => [...items]);
-    const out: Put[] = [];
-    for (const { group, shape, x, y } of this.laid) out[next[group]!.pop()!] = { shape, x: Math.max(0, Math.min(x, this.width - shape.width)), y };
-    return out;
   }
 
   private single(width: number, own: number): boolean {

@@ -1,4 +1,5 @@
 import type { LayShape } from './lay-shape.ts';
+import type { Put } from './put.ts';
 
 /** Pieces of one form: alike in every permitted turn, so that it does not matter which is taken. */
 export interface Group {
@@ -30,6 +31,25 @@ export interface Way {
 /** Every group in every turn, narrowest first. */
 export function waysOf(groups: readonly Group[]): Way[] {
   return groups.flatMap(({ shapes }, group) => shapes.map((shape) => ({ group, shape }))).sort((a, b) => a.shape.width - b.shape.width);
+}
+
+/**
+ * What was laid as a lay: every piece under its own number and name, as those of one group may be different pieces of one form. Those
+ * that reach a hair over the edge are pushed back.
+ */
+export function putDown(
+  groups: readonly Group[],
+  items: ReadonlyArray<readonly LayShape[]>,
+  laid: ReadonlyArray<Way & { x: number; y: number }>,
+  width: number,
+): Put[] {
+  const next = groups.map((group) => [...group.items]);
+  const out: Put[] = [];
+  for (const { group, shape, x, y } of laid) {
+    const item = next[group]!.pop()!;
+    out[item] = { shape: items[item]!.find((each) => each.form === shape.form)!, x: Math.max(0, Math.min(x, width - shape.width)), y };
+  }
+  return out;
 }
 
 /** A flat stretch of the upper edge of what is laid so far. */

@@ -1,7 +1,6 @@
-import type { Put } from './put.ts';
 import type { LayShape } from './lay-shape.ts';
 import { Perfect } from './perfect.ts';
-import { firstAtLeast, grouped, pick, waysOf, type Group, type Step, type Way } from './rectangle-groups.ts';
+import { firstAtLeast, grouped, pick, putDown, waysOf, type Group, type Step, type Way } from './rectangle-groups.ts';
 import type { Search } from './search.ts';
 import { eased } from './untangle.ts';
 
@@ -45,7 +44,7 @@ export function searchRectangles(items: ReadonlyArray<readonly LayShape[]>, widt
   const task: Task = { groups, items, ways, width, area };
   const floor = Math.max(area / width, ...items.map((shapes) => Math.min(...shapes.map((shape) => shape.height))));
   const { random } = search;
-  const perfect = new Perfect(groups, width, search);
+  const perfect = new Perfect(groups, items, width, search);
   let trail: Trail | undefined;
   for (let round = 0; !search.over(); round++) {
     for (let k = 0; k < HOPES && perfect.hopeful; k++) {
@@ -62,7 +61,7 @@ export function searchRectangles(items: ReadonlyArray<readonly LayShape[]>, widt
     // often the beginning of the best lay is kept and only the rest laid anew
     const from = trail && random() < KEEP ? beginning(trail, width * temper.target - area, random) : undefined;
     const found = descend(task, temper, search, from);
-    if (found && search.offer(putDown(task, found))) trail = found;
+    if (found && search.offer(putDown(groups, items, found, width))) trail = found;
   }
 }
 
@@ -165,17 +164,6 @@ function descend({ groups, items, ways, width, area }: Task, { target, luck, loo
 
   const last = from[from.length - 1];
   return descendFrom(last?.steps ?? [{ x: 0, y: 0, width }], last?.wasted ?? 0) ? placed : undefined;
-}
-
-/** A finished descent as a lay, every piece under its own number. */
-function putDown({ groups, items, width }: Task, placed: Trail): Put[] {
-  const next = groups.map((group) => [...group.items]);
-  const out: Put[] = [];
-  for (const { group, shape, x, y } of placed) {
-    const item = next[group]!.pop()!;
-    out[item] = { shape: items[item]!.find((each) => each.form === shape.form)!, x: Math.max(0, Math.min(x, width - shape.width)), y };
-  }
-  return out;
 }
 
 /** The upper edge with one stretch of it raised to `y`; stretches of one height run together. */

@@ -82,7 +82,7 @@ describe('rectangles cut from one', () => {
   const attempts = (pieces: readonly LayPiece[], width: number) => {
     const items = itemsOf(pieces, width);
     const search = new Search(layInRows(items, width), { seconds: 20 }, 3);
-    const perfect = new Perfect(grouped(items), width, search);
+    const perfect = new Perfect(grouped(items), items, width, search);
     let put: Put[] | undefined;
     while (!put && perfect.hopeful && !search.over()) put = perfect.attempt();
     return { put, perfect, items, search };
@@ -93,6 +93,16 @@ describe('rectangles cut from one', () => {
     expect(put!.map(({ shape }) => shape.piece)).toEqual(items.map((_, i) => i));
     expect(lengthOfLay(put!)).toBeCloseTo(1700, 6);
     expect(isSound(put!, 1300, new NoFitStore())).toBe(true);
+  });
+
+  it('keep their names, also where two pieces are alike', () => {
+    // each cut down the middle: every second piece is like its neighbour
+    const pieces = cutRectangles(6, 1300, 1700, 8).flatMap(({ outline }, i): LayPiece[] => {
+      const [w, h] = [outline[2]![0] / 2, outline[2]![1]];
+      return ['left', 'right'].map((side) => ({ id: `${side} ${i}`, outline: box(w, h), copies: 1, turns: [0] }));
+    });
+    const { put } = attempts(pieces, 1300);
+    expect(put!.map(({ shape }) => pieces[shape.piece]!.id)).toEqual(pieces.map(({ id }) => id));
   });
 
   it('that are none show it soon', () => {
