@@ -177,6 +177,27 @@ test('the lay is saved as an open drawing, true to size', async ({ page }) => {
   ).toBe('PNG');
 });
 
+test('around what is held the rest never lies longer than it did, and cloth that lies one way turns no piece', async ({ page }) => {
+  const makes = (await (await page.request.get('/api/makes')).json()) as Array<{ id: string; name: string }>;
+  await page.goto(`/makes/${makes.find(({ name }) => name === 'Trumpet skirt')!.id}/cloth`);
+  await expect(page.getByRole('group', { name: /The cloth, .* wide/ })).toBeVisible();
+  await settled(page);
+  const buy = async () => parseFloat((await figure(page, 'cloth-to-buy').textContent())!);
+  const before = await buy();
+  await piece(page, 'gore-front 0').focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Turn' }).click();
+  await expect(page.getByText(/lies one way only/)).toBeVisible();
+  await expect(page.getByText('open, in one layer')).toBeVisible();
+  await page.getByRole('button', { name: 'Hold in place' }).click();
+  await page.getByRole('button', { name: 'Lay the rest again' }).click();
+  await expect(page.getByText('laying the rest again…')).toBeVisible();
+  await expect(page.getByText('laid by hand, 1 held in place')).toBeVisible({ timeout: 20_000 });
+  expect(await buy()).toBeLessThanOrEqual(before);
+  await page.getByRole('button', { name: 'Let Arcus lay it' }).click();
+  await saved(page);
+});
+
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 

@@ -28,6 +28,8 @@ export interface LayRequest {
   repeat?: number;
   /** Pieces that stay where the person put them; the rest is laid around them. */
   locked?: readonly Placement[];
+  /** The whole lay as it lies now: where it can be cut, the answer is never longer. */
+  start?: readonly Placement[];
   /** Same seed, same search. */
   seed?: number;
 }

@@ -147,6 +147,18 @@ describe('what the person holds on to', () => {
     expect(() => layPieces({ width: 1400, pieces, locked: [{ piece: 'sleeve', copy: 0, turn: 0, x: 0, y: 0 }] })).toThrow(/locked/);
   });
 
+  it('is never laid round longer than it lay before, in the middle of the cloth or at its end', () => {
+    const pieces = [
+      { ...gores(8, 4, true), turns: [0] },
+      { id: 'band', outline: box(700, 90), copies: 1, turns: [0, 90] },
+    ];
+    const before = lay(1140, pieces, thorough(2));
+    for (const hold of [3, 8]) {
+      const again = { ...thorough(0.3), locked: [before.placements[hold]!], start: before.placements };
+      expect(lay(1140, pieces, again).length).toBeLessThanOrEqual(before.length + 1e-3);
+    }
+  });
+
   it('keeps the blade gap between pieces', () => {
     const found = lay(1000, [{ id: 'a', outline: box(300, 400), copies: 6, turns: [0] }], { gap: 5 });
     found.placements.forEach((a, i) =>

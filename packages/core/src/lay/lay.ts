@@ -38,7 +38,7 @@ export function layPieces(request: LayRequest, onBetter?: OnBetter): Lay {
   const since = Date.now();
   const forms: Forms = new Map();
   const items = itemsOf(request, forms);
-  const locked = lockedOf(request, items, forms);
+  const locked = putsOf('locked', request.locked ?? [], request, items, forms);
   const store = new NoFitStore(gap);
   const rectangles = locked.size === 0 && gap === 0 && allRectangles(items);
   const limit =
@@ -62,6 +62,8 @@ export function layPieces(request: LayRequest, onBetter?: OnBetter): Lay {
     (put) => isSound(put, width, store, locked),
   );
   search.offer(layHeadToTail(items, width, store, locked));
+  const lies = putsOf('start', request.start ?? [], request, items, forms);
+  if (lies.size === items.length) search.offer(items.map((_, i) => locked.get(i) ?? lies.get(i)!));
   if (rectangles) searchRectangles(items, width, search);
   else searchShapes(new Strip(items, width, store, search, locked));
   return report(request, best);
@@ -75,7 +77,7 @@ function matched({ repeat = 0, pieces }: LayRequest, put: readonly Put[], store:
 export function layRows(request: LayRequest): Lay {
   const forms: Forms = new Map();
   const items = itemsOf(request, forms);
-  const locked = lockedOf(request, items, forms);
+  const locked = putsOf('locked', request.locked ?? [], request, items, forms);
   const rows = layInRows(items, request.width, locked, request.gap);
   return report(request, matched(request, rows, new NoFitStore(request.gap), locked));
 }
@@ -87,18 +89,18 @@ function itemsOf({ width, pieces }: LayRequest, forms: Forms): LayShape[][] {
   return pieces.flatMap((piece, i) => Array.from({ length: piece.copies }, () => shapes[i]!));
 }
 
-/** The locked pieces by their number. Throws Unmakeable where one isn't among the pieces or lies outside the strip. */
-function lockedOf({ pieces, width, locked = [] }: LayRequest, items: ReadonlyArray<readonly LayShape[]>, forms: Forms): Locked {
+/** Placements by the number of their piece. Throws Unmakeable naming `field` where one isn't among the pieces or lies outside the strip. */
+function putsOf(field: string, placements: readonly Placement[], { pieces, width }: LayRequest, items: readonly LayShape[][], forms: Forms): Locked {
   const found = new Map<number, Put>();
-  for (const { piece, copy, turn, x, y } of locked) {
+  for (const { piece, copy, turn, x, y } of placements) {
     const index = pieces.findIndex((each) => each.id === piece);
     const item = items.findIndex((shapes) => shapes[0]!.piece === index) + copy;
     const known = index >= 0 && items[item]?.[0]?.piece === index;
     // turns that come out alike are kept once: the one it was put down in may be another
     const shape = known ? layShapes([{ ...pieces[index]!, turns: [turn], mirror: false }], width, forms)[0]![0] : undefined;
-    if (!shape) throw new Unmakeable('locked', `“${piece}”, copy ${copy}, turned ${turn}, is not among the pieces`);
+    if (!shape) throw new Unmakeable(field, `“${piece}”, copy ${copy}, turned ${turn}, is not among the pieces`);
     const put = { shape: { ...shape, piece: index }, x: x - shape.shift[0], y: y - shape.shift[1] };
-    if (put.x < -0.01 || put.y < -0.01 || put.x + shape.width > width + 0.01) throw new Unmakeable('locked', `“${piece}” lies outside the cloth`);
+    if (put.x < -0.01 || put.y < -0.01 || put.x + shape.width > width + 0.01) throw new Unmakeable(field, `“${piece}” lies outside the cloth`);
     found.set(item, put);
   }
   return found;

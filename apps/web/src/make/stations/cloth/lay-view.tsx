@@ -23,6 +23,12 @@ export function LayView() {
     [message],
   );
   if (!plan) return null;
+  const turn = () => {
+    const piece = plan.pieces.find(({ id }) => id === selected?.piece);
+    if (piece && piece.turns.length < 2)
+      void message.warning({ content: 'This piece lies one way only: its grain, or the way of the cloth, allows no other.', key: 'lay' });
+    else if (!hand.turn()) refused();
+  };
   const roles: Role[] = ['main', ...(['lining', 'contrast'] as const).filter((each) => plan.otherLays[each])];
   const shown = roles.includes(role) ? role : 'main';
   const lay: PlanLay = shown === 'main' ? plan.lay : plan.otherLays[shown]!;
@@ -52,7 +58,7 @@ export function LayView() {
       {folded && <Button onClick={() => change({ choices: { ...draft.choices, fold: 'open' } }, 'fold')}>Lay it open to move pieces</Button>}
       {shown === 'main' && !folded && (
         <>
-          <Button icon={<RotateCw size={16} />} disabled={!selected} onClick={() => !hand.turn() && refused()}>
+          <Button icon={<RotateCw size={16} />} disabled={!selected} onClick={turn}>
             Turn
           </Button>
           <Button icon={selected?.locked ? <LockOpen size={16} /> : <Lock size={16} />} disabled={!selected} onClick={hand.toggleLock}>

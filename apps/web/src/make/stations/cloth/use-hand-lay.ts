@@ -69,7 +69,7 @@ export function useHandLay(): HandLayState {
       const plain = ({ piece, copy, turn: turned, x, y }: Placement) => ({ piece, copy, turn: turned, x, y });
       const locked = placements.filter((each) => each.locked).map(plain);
       const lay = await engine.current.lay(
-        { ...layRequestOf(plan), effort: 'thorough', ...AGAIN, locked, seed: Math.floor(Math.random() * 1e6) },
+        { ...layRequestOf(plan), effort: 'thorough', ...AGAIN, locked, start: placements.map(plain), seed: Math.floor(Math.random() * 1e6) },
         () => undefined,
       );
       const isLocked = (piece: string, copy: number) => locked.some((each) => each.piece === piece && each.copy === copy);
