@@ -1,40 +1,47 @@
-import { IsDefined, IsIn, IsInt, IsOptional, IsString, Matches, MaxLength, Min } from 'class-validator';
-import { CLOTH_KINDS, type CLOTH_PRINTS, CLOTH_WEIGHTS, ClothFigures, ELASTIC_KINDS, ElasticFigures } from './cloth.dto.ts';
-import { Figure, Name, Note, OptionalFigure } from './validators.ts';
+import { IsIn, IsInt, IsString, Matches, MaxLength, Min } from 'class-validator';
+import { CLOTH_KINDS, type CLOTH_PRINTS, type CLOTH_WEIGHTS, ClothTraits, ELASTIC_KINDS } from './cloth.dto.ts';
+import { Figure, Name, Note, Optional, OptionalFigure, OwnId } from './validators.ts';
 
 /** What is told of a cloth beside its figures. */
-class DescribedCloth extends ClothFigures {
-  @IsOptional() @IsString() @MaxLength(120) fibre?: string;
+class DescribedCloth extends ClothTraits {
+  @Optional() @IsString() @MaxLength(120) fibre?: string;
   /** What the drawing paints it with: #rrggbb. */
-  @IsOptional() @Matches(/^#[0-9a-fA-F]{6}$/, { message: '$property must be a colour such as #b96a5a' }) colour?: string;
+  @Optional() @Matches(/^#[0-9a-fA-F]{6}$/, { message: '$property must be a colour such as #b96a5a' }) colour?: string;
   @Note() note?: string;
 }
 
 export class ClothCreate extends DescribedCloth {
+  @OwnId() id?: string;
   @Name() name: string;
-  @IsDefined() @Figure(50, 10_000) declare width: number;
-  @IsDefined() @IsIn(CLOTH_KINDS) declare kind: (typeof CLOTH_KINDS)[number];
+  @Figure(50, 10_000) width: number;
+  @IsIn(CLOTH_KINDS) kind: (typeof CLOTH_KINDS)[number];
 }
 
 export class ClothUpdate extends DescribedCloth {
   @IsInt() @Min(1) version: number;
-  @IsOptional() @Name() name?: string;
+  @Optional() @Name() name?: string;
+  @Optional() @Figure(50, 10_000) width?: number;
+  @Optional() @IsIn(CLOTH_KINDS) kind?: (typeof CLOTH_KINDS)[number];
 }
 
-class DescribedElastic extends ElasticFigures {
+class DescribedElastic {
+  @Optional() @Figure(1.01, 6) greatestStretch?: number;
   @OptionalFigure(0, 1_000_000) lengthOnHand?: number;
   @Note() note?: string;
 }
 
 export class ElasticCreate extends DescribedElastic {
+  @OwnId() id?: string;
   @Name() name: string;
-  @IsDefined() @Figure(2, 200) declare width: number;
-  @IsDefined() @IsIn(ELASTIC_KINDS) declare kind: (typeof ELASTIC_KINDS)[number];
+  @Figure(2, 200) width: number;
+  @IsIn(ELASTIC_KINDS) kind: (typeof ELASTIC_KINDS)[number];
 }
 
 export class ElasticUpdate extends DescribedElastic {
   @IsInt() @Min(1) version: number;
-  @IsOptional() @Name() name?: string;
+  @Optional() @Name() name?: string;
+  @Optional() @Figure(2, 200) width?: number;
+  @Optional() @IsIn(ELASTIC_KINDS) kind?: (typeof ELASTIC_KINDS)[number];
 }
 
 export interface ClothView {

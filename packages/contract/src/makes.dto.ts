@@ -1,6 +1,6 @@
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsOptional, IsString, IsUUID, MaxLength, Min, ValidateNested } from 'class-validator';
-import { ById, Day, Figure, Name, Note } from './validators.ts';
+import { ById, Day, Figure, Name, Note, Optional, OwnId } from './validators.ts';
 
 export const STATIONS = ['measure', 'shape', 'cloth', 'chalk', 'sew', 'wear'] as const;
 export type Station = (typeof STATIONS)[number];
@@ -17,33 +17,52 @@ export class LaidPiece {
 }
 
 export class MakeCreate {
+  @OwnId() id?: string;
   @Name() name: string;
   @IsString() @MaxLength(60) construction: string;
   @IsUUID() personId: string;
-  @IsOptional() @IsUUID() clothId?: string;
-  @IsOptional() @IsUUID() elasticId?: string;
-  @IsOptional() @ById() choices?: Record<string, number | string | boolean>;
-  @IsOptional() @Day() dueOn?: string;
+  @Optional() @IsUUID() clothId?: string;
+  @Optional() @IsUUID() elasticId?: string;
+  @Optional() @ById() choices?: Record<string, number | string | boolean>;
+  @Optional() @Day() dueOn?: string;
 }
 
 /** Everything optional but the version it was read at; null takes a thing away again. */
 export class MakeUpdate {
   @IsInt() @Min(1) version: number;
-  @IsOptional() @Name() name?: string;
-  @IsOptional() @IsUUID() personId?: string;
+  @Optional() @Name() name?: string;
+  @Optional() @IsUUID() personId?: string;
   @IsOptional() @IsUUID() clothId?: string | null;
   @IsOptional() @IsUUID() elasticId?: string | null;
-  @IsOptional() @ById() choices?: Record<string, number | string | boolean>;
+  @Optional() @ById() choices?: Record<string, number | string | boolean>;
   @IsOptional() @Day() dueOn?: string | null;
   /** The lay of the main cloth as arranged by hand; null lets Arcus lay. */
   @IsOptional() @IsArray() @ArrayMaxSize(1000) @ValidateNested({ each: true }) @Type(() => LaidPiece) lay?: LaidPiece[] | null;
-  @IsOptional() @IsIn(STATIONS) station?: Station;
+  @Optional() @IsIn(STATIONS) station?: Station;
   /** Ids of ticked marks and steps, and of stations passed: "chalk:skirt:hem", "sew:sides", "station:shape". */
-  @IsOptional() @IsArray() @ArrayMaxSize(500) @IsString({ each: true }) @MaxLength(120, { each: true }) done?: string[];
+  @Optional() @IsArray() @ArrayMaxSize(500) @IsString({ each: true }) @MaxLength(120, { each: true }) done?: string[];
+  /** The figures (mm) ticked chalk marks had when they were ticked, by the tick's id: a mark whose figures have moved since no longer holds. */
+  @Optional() @ById() chalked?: Record<string, number[]>;
+  /** The person has seen what changed under the make since it was last looked at. */
+  @Optional() @IsBoolean() seen?: boolean;
+}
+
+/** A lay found by a closer search. */
+export class FoundLay {
+  @IsArray() @ArrayMaxSize(1000) @ValidateNested({ each: true }) @Type(() => LaidPiece) placements: LaidPiece[];
+  /** The search has ended: it gets no shorter. */
+  @IsBoolean() settled: boolean;
+}
+
+/** PUT /api/makes/:id/lays: lays found for the pieces of a make, each of all pieces of one stretch of cloth. What does not fit its pieces is passed over. */
+export class FoundLays {
+  @IsArray() @ArrayMaxSize(12) @ValidateNested({ each: true }) @Type(() => FoundLay) lays: FoundLay[];
 }
 
 /** What really came out, kept beside what was planned. Actuals: quantity id to figure (mm, ratio, count, minutes). */
 export class LogCreate {
+  /** Names this entry: sent twice, it is written once. */
+  @OwnId() key?: string;
   @Day() finishedOn: string;
   @IsIn(VERDICTS) verdict: (typeof VERDICTS)[number];
   @ById() actuals: Record<string, number>;
@@ -56,6 +75,24 @@ export interface MakeSummary {
   figures: Record<string, number>;
   verdict: 'ok' | 'tight' | 'caution' | 'stop' | 'unmakeable';
   says: string;
+  /** The lays these figures are of are settled: they get no shorter. */
+  settled?: boolean;
+  /** There was no time yet to work them out again after something changed; they follow shortly. */
+  stale?: boolean;
+}
+
+/** What a make was last looked at with; what differs from today's has changed under it. Lengths mm. */
+export interface MakeBasis {
+  body: Record<string, number>;
+  cloth: Partial<Record<string, number | string | boolean>> | null;
+  elastic: Partial<Record<string, number | string | boolean>> | null;
+}
+
+export interface KeptLay {
+  placements: Array<{ piece: string; copy: number; turn: number; x: number; y: number }>;
+  length: number;
+  utilisation: number;
+  settled: boolean;
 }
 
 export interface MakeView {
@@ -70,11 +107,19 @@ export interface MakeView {
   lay: LaidPiece[] | null;
   station: Station;
   done: string[];
+  chalked: Record<string, number[]>;
+  /** What it was last looked at with. */
+  basis: MakeBasis | null;
   version: number;
   archived: boolean;
   finishedOn: string | null;
   summary: MakeSummary;
   updatedAt: string;
+}
+
+/** GET /api/makes/:id: with the lays its figures are of. */
+export interface MakeDetail extends MakeView {
+  lays: KeptLay[];
 }
 
 export interface LogView {

@@ -1,18 +1,19 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsInt, IsOptional, IsString, MaxLength, Min, ValidateNested } from 'class-validator';
-import { Day, Figure, Name, Note } from './validators.ts';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsInt, IsString, MaxLength, Min, ValidateNested } from 'class-validator';
+import { Day, Figure, Name, Note, Optional, OwnId } from './validators.ts';
 
 export class PersonCreate {
+  @OwnId() id?: string;
   @Name() name: string;
   @Note() note?: string;
-  @IsOptional() @IsBoolean() child?: boolean;
+  @Optional() @IsBoolean() child?: boolean;
 }
 
 export class PersonUpdate {
   @IsInt() @Min(1) version: number;
-  @IsOptional() @Name() name?: string;
+  @Optional() @Name() name?: string;
   @Note() note?: string;
-  @IsOptional() @IsBoolean() child?: boolean;
+  @Optional() @IsBoolean() child?: boolean;
 }
 
 /** One line of the measure ledger: nothing is overwritten, the newest of each kind counts. Value mm. */
@@ -24,6 +25,8 @@ export class MeasureEntry {
 }
 
 export class MeasureEntries {
+  /** Names this lot of entries: sent twice, it is entered once. */
+  @OwnId() key?: string;
   @IsArray() @ArrayMinSize(1) @ArrayMaxSize(60) @ValidateNested({ each: true }) @Type(() => MeasureEntry) entries: MeasureEntry[];
 }
 

@@ -1,7 +1,7 @@
 import { Module } from '@nestjs/common';
-import { LayPool } from './lay-pool.ts';
+import { LayStore } from './lay-store.ts';
 import { LaysController } from './lays.controller.ts';
 import { LaysService } from './lays.service.ts';
 
-@Module({ controllers: [LaysController], providers: [LaysService, LayPool] })
+@Module({ controllers: [LaysController], providers: [LaysService, LayStore], exports: [LayStore] })
 export class LaysModule {}

@@ -1,22 +1,24 @@
 import { Injectable } from '@nestjs/common';
-import { BadInput, ringArea, ringFault, Unmakeable, type Lay, type LayPiece, type Point } from '@arcus/core';
+import { BadInput, boundsOfPoints, ringArea, ringFault, Unmakeable, type Lay, type LayPiece, type Point } from '@arcus/core';
 import { LAY_LIMITS, type LayPieceRequest, type LayPreviewRequest } from '@arcus/contract';
-import { LayPool } from './lay-pool.ts';
+import { Engine } from '../engine/engine.ts';
 
 /** No piece of cloth reaches further than this, mm. */
 const FURTHEST = 1_000_000;
+/** Nothing thinner can be cut, mm. */
+const THREAD = 0.1;
 
 /** Lays any shapes on a strip. */
 @Injectable()
 export class LaysService {
-  constructor(private readonly pool: LayPool) {}
+  constructor(private readonly engine: Engine) {}
 
   preview({ width, pieces, effort, seconds, seed }: LayPreviewRequest, signal?: AbortSignal): Promise<Lay> {
     const shapes = pieces.map(toLayPiece);
     assertDistinct(shapes);
     const copies = shapes.reduce((sum, piece) => sum + piece.copies, 0);
     if (copies > LAY_LIMITS.copies) throw new BadInput('pieces', `must be at most ${LAY_LIMITS.copies} copies in all, not ${copies}`);
-    return this.pool.lay({ width, pieces: shapes, effort: effort ?? 'quick', seconds: seconds ?? undefined, seed: seed ?? undefined }, signal);
+    return this.engine.lay({ width, pieces: shapes, effort: effort ?? 'quick', seconds: seconds ?? undefined, seed: seed ?? undefined }, signal);
   }
 }
 
@@ -30,6 +32,8 @@ function toLayPiece({ id, outline, copies, turns, mirror }: LayPieceRequest, ind
   const ring = withoutRepeats(outline);
   const fault = ringFault(ring);
   if (fault) throw new Unmakeable(field, `The outline of “${id}” ${fault}; it must be a simple closed ring.`);
+  const { width, height } = boundsOfPoints(ring);
+  if (Math.abs(ringArea(ring)) / Math.max(width, height) < THREAD) throw new Unmakeable(field, `“${id}” is thinner than a thread; nothing can be cut so.`);
   const counterClockwise = ringArea(ring) > 0 ? ring : [...ring].reverse();
   return { id, outline: counterClockwise, copies: copies ?? 1, turns: turns ?? [0], ...(mirror ? { mirror } : {}) };
 }

@@ -15,29 +15,68 @@ function liesInLine(ring: readonly Point[]): boolean {
   return ring.every((point) => Math.abs(orient(from, furthest, point)) < 1);
 }
 
-/** Whether any two sides of a ring that are not neighbours touch or cross. Sorted sweep over x: near-linear for real pieces. */
+/** A side of a ring, from its lower end (by x, then y) to its upper one; `i` numbers the sides round the ring. */
+interface Side {
+  i: number;
+  low: Point;
+  high: Point;
+}
+
+/**
+ * Whether any two sides of a ring touch or cross but for neighbours at the corner they share. A line is swept across the ring; the sides
+ * it crosses are kept in the order it crosses them, and only sides that come to lie next to each other are compared: n log n for n
+ * corners (Shamos and Hoey 1976), however the sides overlap in their boxes.
+ */
 export function crossesItself(ring: readonly Point[]): boolean {
   const n = ring.length;
-  const sides = ring.map((from, i) => {
-    const to = ring[(i + 1) % n]!;
-    return { i, from, to, minX: Math.min(from[0], to[0]), maxX: Math.max(from[0], to[0]) };
-  });
-  const order = [...sides].sort((a, b) => a.minX - b.minX);
-  let open: typeof sides = [];
-  for (const side of order) {
-    open = open.filter((other) => other.maxX >= side.minX);
-    for (const other of open) {
-      const apart = Math.abs(side.i - other.i);
-      if (apart === 1 || apart === n - 1) {
-        const follows = other.i === (side.i + 1) % n;
-        if (doublesBack(follows ? side : other, follows ? other : side)) return true;
-        continue;
-      }
-      if (touch(side.from, side.to, other.from, other.to)) return true;
+  const at = (i: number) => ring[i % n]!;
+  if (ring.some((_, i) => doublesBack(at(i), at(i + 1), at(i + 2)))) return true;
+  const sides = ring.map((from, i): Side => (before(from, at(i + 1)) <= 0 ? { i, low: from, high: at(i + 1) } : { i, low: at(i + 1), high: from }));
+  const events = sides.flatMap((side) => [
+    { at: side.low, side, starts: true },
+    { at: side.high, side, starts: false },
+  ]);
+  // at one point sides start before others end, so that what only touches there is compared
+  events.sort((a, b) => before(a.at, b.at) || Number(b.starts) - Number(a.starts));
+  const crossed: Side[] = [];
+  const meets = (a: Side | undefined, b: Side | undefined) => a !== undefined && b !== undefined && !areNeighbours(a, b, n) && touch(a, b);
+  for (const { side, starts } of events) {
+    if (starts) {
+      const place = placeAmong(crossed, side, n);
+      if (place === undefined || meets(crossed[place - 1], side) || meets(side, crossed[place])) return true;
+      crossed.splice(place, 0, side);
+    } else {
+      const place = crossed.indexOf(side);
+      if (meets(crossed[place - 1], crossed[place + 1])) return true;
+      crossed.splice(place, 1);
     }
-    open.push(side);
   }
   return false;
+}
+
+/** How many of the crossed sides lie below the start of one; undefined where it starts on a side that is no neighbour. */
+function placeAmong(crossed: readonly Side[], side: Side, n: number): number | undefined {
+  let [from, to] = [0, crossed.length];
+  while (from < to) {
+    const middle = (from + to) >> 1;
+    const other = crossed[middle]!;
+    let above = orient(other.low, other.high, side.low);
+    if (above === 0) {
+      if (!areNeighbours(other, side, n)) return undefined;
+      above = other.low === side.low ? orient(other.low, other.high, side.high) : 1;
+    }
+    if (above > 0) from = middle + 1;
+    else to = middle;
+  }
+  return from;
+}
+
+/** By x, then y. */
+const before = (a: Point, b: Point) => a[0] - b[0] || a[1] - b[1];
+
+function areNeighbours(a: Side, b: Side, n: number): boolean {
+  const apart = Math.abs(a.i - b.i);
+  return apart === 1 || apart === n - 1;
 }
 
 function orient(a: Point, b: Point, c: Point): number {
@@ -48,16 +87,13 @@ function within(a: Point, b: Point, c: Point): boolean {
   return Math.min(a[0], b[0]) <= c[0] && c[0] <= Math.max(a[0], b[0]) && Math.min(a[1], b[1]) <= c[1] && c[1] <= Math.max(a[1], b[1]);
 }
 
-function touch(a: Point, b: Point, c: Point, d: Point): boolean {
+function touch({ low: a, high: b }: Side, { low: c, high: d }: Side): boolean {
   const [p, q, r, s] = [orient(a, b, c), orient(a, b, d), orient(c, d, a), orient(c, d, b)];
   if (((p > 0 && q < 0) || (p < 0 && q > 0)) && ((r > 0 && s < 0) || (r < 0 && s > 0))) return true;
   return (p === 0 && within(a, b, c)) || (q === 0 && within(a, b, d)) || (r === 0 && within(c, d, a)) || (s === 0 && within(c, d, b));
 }
 
-/** A side that runs straight back over the one before it. */
-function doublesBack(first: { from: Point; to: Point }, second: { from: Point; to: Point }): boolean {
-  if (orient(first.from, first.to, second.to) !== 0) return false;
-  const u = [first.to[0] - first.from[0], first.to[1] - first.from[1]] as const;
-  const v = [second.to[0] - second.from[0], second.to[1] - second.from[1]] as const;
-  return u[0] * v[0] + u[1] * v[1] < 0;
+/** Whether the side from b to c runs straight back over the one from a to b. */
+function doublesBack(a: Point, b: Point, c: Point): boolean {
+  return orient(a, b, c) === 0 && (b[0] - a[0]) * (c[0] - b[0]) + (b[1] - a[1]) * (c[1] - b[1]) < 0;
 }

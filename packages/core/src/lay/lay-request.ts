@@ -18,7 +18,7 @@ export interface LayRequest {
   pieces: readonly LayPiece[];
   /** quick: a fixed amount of work, the same answer every time. thorough: goes on looking until `seconds` are over. */
   effort?: 'quick' | 'thorough';
-  /** Budget of a thorough lay, seconds. */
+  /** Budget of a thorough lay, seconds; of a quick one the time after which it takes the best it has. */
   seconds?: number;
   /** Seconds without a gain after which a thorough lay ends early. */
   idle?: number;

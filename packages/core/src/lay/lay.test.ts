@@ -7,7 +7,9 @@ import { box, cutRectangles, dissection, gores, sectors } from '../testing/lay-s
 import { HandLay } from './by-hand.ts';
 import { layPieces, layRows } from './lay.ts';
 import type { Lay, LayPiece, LayRequest } from './lay-request.ts';
+import { layShapes, NoFitStore } from './lay-shape.ts';
 import { randomFrom } from './random.ts';
+import { layHeadToTail } from './rows.ts';
 
 /** What the contract promises of every lay, checked with a general-purpose polygon package. */
 function assertGoodLay({ width, pieces }: LayRequest, lay: Lay): void {
@@ -145,6 +147,14 @@ describe('what the person holds on to', () => {
       }
     }
     expect(() => layPieces({ width: 1400, pieces, locked: [{ piece: 'sleeve', copy: 0, turn: 0, x: 0, y: 0 }] })).toThrow(/locked/);
+  });
+
+  it('lets a hand lay the rest head to tail around it', () => {
+    const pieces = [{ ...gores(8, 3), turns: [0, 180] }];
+    const forms = layShapes(pieces, 1400);
+    const items = Array.from({ length: 8 }, () => forms[0]!);
+    const held = new Map([[3, { shape: forms[0]![0]!, x: 100, y: 0 }]]);
+    for (const { x, y } of layHeadToTail(items, 1400, new NoFitStore(), held)) expect(Number.isFinite(x) && Number.isFinite(y)).toBe(true);
   });
 
   it('is never laid round longer than it lay before, in the middle of the cloth or at its end', () => {

@@ -1,6 +1,7 @@
 import { Unmakeable } from '../errors/unmakeable.ts';
 import { boundsOfPoints } from '../geometry/bounds.ts';
 import { layInOrder } from './bottom-left.ts';
+import { clock } from './clock.ts';
 import { solveJigsaw } from './jigsaw.ts';
 import type { Lay, LayPiece, LayRequest, Placement } from './lay-request.ts';
 import { layShapes, NoFitStore, type Forms, type LayShape } from './lay-shape.ts';
@@ -17,7 +18,9 @@ import { eased } from './untangle.ts';
 
 /** Looks a quick lay takes, by what it lays: they bound its work whatever the machine, and so its answer is always the same. */
 const QUICK_RECTANGLES = 2500;
-const QUICK_SHAPES = { least: 60, most: 1000, aPiece: 120, work: 16_000 };
+const QUICK_SHAPES = { least: 24, most: 1000, eachPair: 6, work: 16_000 };
+/** Seconds after which even a quick lay takes the best it has; so long only what nobody would cut takes. */
+const QUICK_SECONDS = 1;
 /** Seconds of a thorough lay where none are given. */
 const THOROUGH = 3;
 /** Placing one piece after the other costs more than it gives beyond this many pieces, or this many convex parts in all. */
@@ -28,14 +31,14 @@ export type OnBetter = (lay: Lay) => void;
 
 /**
  * Lays pieces on a strip: every copy once, nothing overlapping, nothing outside. A thorough lay goes on until its seconds are over
- * (or nothing can be gained) and tells `onBetter` of every gain; a quick one does a fixed amount of work.
+ * (or nothing can be gained) and tells `onBetter` of every gain; a quick one does a fixed amount of work, within its seconds.
  * Throws Unmakeable naming a piece that is wider than the strip in every permitted turn.
  */
 export function layPieces(request: LayRequest, onBetter?: OnBetter): Lay {
   const { width, pieces } = request;
   if (pieces.length === 0) return { length: 0, utilisation: 0, placements: [] };
   const { gap = 0 } = request;
-  const since = Date.now();
+  const since = clock();
   const forms: Forms = new Map();
   const items = itemsOf(request, forms);
   const locked = putsOf('locked', request.locked ?? [], request, items, forms);
@@ -44,9 +47,10 @@ export function layPieces(request: LayRequest, onBetter?: OnBetter): Lay {
   const limit =
     request.effort === 'thorough'
       ? { seconds: request.seconds ?? THOROUGH, idle: request.idle, since }
-      : { seconds: Infinity, steps: rectangles ? QUICK_RECTANGLES : quickSteps(items.length) };
+      : { seconds: request.seconds ?? QUICK_SECONDS, since, steps: rectangles ? QUICK_RECTANGLES : quickSteps(items.length) };
   const start = layInRows(items, width, locked, gap);
-  const match = (put: readonly Put[]) => matched(request, put, store, locked);
+  const late = () => clock() - since >= limit.seconds * 1000;
+  const match = (put: readonly Put[]) => matched(request, put, store, locked, late);
   // matching the print can cost a close lay more than a loose one: the shortest of all that come by once matched is the answer
   let best = match(start);
   const search = new Search(
@@ -69,8 +73,8 @@ export function layPieces(request: LayRequest, onBetter?: OnBetter): Lay {
   return report(request, best);
 }
 
-function matched({ repeat = 0, pieces }: LayRequest, put: readonly Put[], store: NoFitStore, locked: Locked): readonly Put[] {
-  return repeat > 0 ? matchRepeat(put, pieces, repeat, store, locked) : put;
+function matched({ repeat = 0, pieces }: LayRequest, put: readonly Put[], store: NoFitStore, locked: Locked, late?: () => boolean): readonly Put[] {
+  return repeat > 0 ? matchRepeat(put, pieces, repeat, store, locked, late) : put;
 }
 
 /** The row lay alone: instant, and never better than it looks. Throws as layPieces. */
@@ -117,8 +121,8 @@ function assertFits(piece: LayPiece, turns: readonly LayShape[], width: number):
 
 /** Few looks where there are few pieces, as little can be gained; and where there are many, as each is held against all others. */
 function quickSteps(pieces: number): number {
-  const { least, most, aPiece, work } = QUICK_SHAPES;
-  return Math.round(Math.max(least, Math.min(most, aPiece * pieces, work / pieces)));
+  const { least, most, eachPair, work } = QUICK_SHAPES;
+  return Math.round(Math.max(least, Math.min(most, eachPair * pieces ** 2, work / pieces)));
 }
 
 function searchShapes(strip: Strip): void {

@@ -82,7 +82,7 @@ function handRows(
     row.push(put);
     out[item] = put;
   });
-  const tallest = Math.max(0, ...out.map((put) => put?.shape.height ?? 0));
+  const tallest = out.reduce((most, { shape }) => Math.max(most, shape.height), 0);
   for (const put of out.filter(Boolean).sort((a, b) => a.y - b.y || a.x - b.x)) {
     // a hand looks for room two rows down, not among hundreds of pieces
     put.y = firstFree(put.shape, placed, 'y', put.x, Math.max(0, put.y - 2 * tallest), store);

@@ -1,4 +1,5 @@
 import { cutFolded } from '../make/common-steps.ts';
+import { clock } from '../lay/clock.ts';
 import { layPieces } from '../lay/lay.ts';
 import type { Lay, LayRequest } from '../lay/lay-request.ts';
 import { foldSuits } from '../checks/cloth-checks.ts';
@@ -26,8 +27,18 @@ export interface PlanLay extends Lay {
 /** Whoever lays the pieces of a cloth: the engine itself, a worker that has done so already, or the person by hand. */
 export type Layer = (request: LayRequest, role: ClothRole) => Lay;
 
-/** The engine, quickly. */
-const quickly: Layer = (request) => layPieces(request);
+/** Seconds all lays of one plan may take together, so that whoever asks is answered whatever the choices. */
+const PLAN_SECONDS = 0.8;
+/** What a lay gets when the others have used them up, seconds. */
+const LEAST_SECONDS = 0.02;
+/** Nobody cuts more pieces for one garment; they would not be laid in the time either. */
+const MOST_COPIES = 1000;
+
+/** The engine, quickly: a layer for one plan, whose lays share its seconds. */
+export function quickLayer(seconds = PLAN_SECONDS): Layer {
+  const until = clock() + seconds * 1000;
+  return (request) => layPieces({ ...request, seconds: Math.max(LEAST_SECONDS, (until - clock()) / 1000) });
+}
 
 /** What is asked of a layer for the pieces of one cloth; `gap` mm are kept between them. */
 function requestOf(width: number, pieces: readonly Piece[], gap: number, repeat = 0): LayRequest {
@@ -52,11 +63,12 @@ export function layRequestOf(
   );
 }
 
-/** Lays the pieces cut from one cloth. Throws Unmakeable naming the piece that is too wide for it. */
-export function layCloth(sheet: Worksheet, role: ClothRole, layer: Layer = quickly): Omit<PlanLay, 'buy'> | undefined {
+/** Lays the pieces cut from one cloth. Throws Unmakeable where there are more than anyone cuts, or naming the piece that is too wide for it. */
+export function layCloth(sheet: Worksheet, role: ClothRole, layer: Layer): Omit<PlanLay, 'buy'> | undefined {
   const pieces = sheet.pieces.filter((piece) => piece.cloth === role);
   if (pieces.length === 0) return undefined;
   const usableWidth = sheet.usableWidth.value;
+  assertCuttable(pieces, usableWidth, sheet);
   for (const piece of pieces) assertFits(sheet, piece, usableWidth);
   const gap = sheet.number('bladeGap').value;
   const repeat = role === 'main' ? (sheet.cloth.repeat ?? 0) : 0;
@@ -88,6 +100,16 @@ function folded(sheet: Worksheet, pieces: readonly Piece[], usable: number, laye
     cutFolded(sheet, cuts + ofOtherCloth, layers);
   }
   return stretches;
+}
+
+function assertCuttable(pieces: readonly Piece[], usable: number, sheet: Worksheet): void {
+  const copies = pieces.reduce((sum, piece) => sum + piece.copies, 0);
+  if (copies <= MOST_COPIES) return;
+  const most = pieces.reduce((a, b) => (b.copies > a.copies ? b : a));
+  throw new Unmakeable(
+    'cloth.width',
+    `${copies} pieces would have to be cut, ${most.copies} of them “${most.name.toLowerCase()}” from cloth with ${sheet.showLength(usable, 'down')} between the selvedges; nobody cuts more than ${MOST_COPIES}. Take wider cloth, or make it shorter or less full.`,
+  );
 }
 
 function assertFits(sheet: Worksheet, piece: Piece, usable: number): void {

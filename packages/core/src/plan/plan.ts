@@ -16,7 +16,7 @@ import type { ChalkSheet } from '../marks/mark.ts';
 import { Quantity } from '../quantity/quantity.ts';
 import { footprint, type ClothRole, type Piece } from '../shapes/piece.ts';
 import { YARD, type Units } from '../units/units.ts';
-import { layCloth, type Layer, type PlanLay } from './plan-lay.ts';
+import { layCloth, quickLayer, type Layer, type PlanLay } from './plan-lay.ts';
 import type { PlanRequest } from './request.ts';
 import { settleChoices, settleCloth, settleElastic, validateBody } from './validate.ts';
 import { Worksheet, type ShoppingItem } from './worksheet.ts';
@@ -44,8 +44,15 @@ export interface Plan {
 /** Shops cut to these lengths, mm: 10 cm, or an eighth of a yard. */
 const SHOP_STEP: Record<Units, number> = { cm: 100, in: YARD / 8 };
 
-/** The worksheet of a request, drafted but not laid: quantities, pieces, chalk, steps. Throws as `planFor`. */
-export function draftFor(request: PlanRequest): { construction: Construction; sheet: Worksheet; choices: ReadonlyMap<string, ChoiceValue | null> } {
+/** All of a plan that does not hang on how its pieces lie. Never changed once it is drafted: `withLay` writes on a copy. */
+export interface Draft {
+  construction: Construction;
+  sheet: Worksheet;
+  choices: ReadonlyMap<string, ChoiceValue | null>;
+}
+
+/** A request drafted but not laid: quantities, pieces, chalk, steps. Throws BadInput or Unmakeable, each naming its field. */
+export function draftFor(request: PlanRequest): Draft {
   const construction = constructionById(request.construction);
   if (!construction) throw new BadInput('construction', `must be one of ${CONSTRUCTIONS.map((each) => each.id).join(', ')}`);
   const units = request.units ?? 'cm';
@@ -64,7 +71,12 @@ export function draftFor(request: PlanRequest): { construction: Construction; sh
  * `layer` lays the pieces; by default the engine does, quickly. Throws BadInput (unknown or ill-formed input) or Unmakeable (nothing can be drawn, or it fits no cloth), each naming its field.
  */
 export function planFor(request: PlanRequest, layer?: Layer): Plan {
-  const { construction, sheet, choices } = draftFor(request);
+  return withLay(draftFor(request), layer);
+}
+
+/** A draft with its pieces laid: what to buy, and what else hangs on it. A closer lay needs no new draft. Throws Unmakeable as `layCloth`. */
+export function withLay({ construction, sheet: drafted, choices }: Draft, layer: Layer = quickLayer()): Plan {
+  const sheet = drafted.copy();
   const main = layCloth(sheet, 'main', layer);
   const lay: PlanLay = {
     ...(main ?? { length: 0, utilisation: 0, placements: [], usableWidth: sheet.usableWidth.value, fold: 'open' as const }),

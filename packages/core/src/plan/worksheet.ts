@@ -66,6 +66,19 @@ export class Worksheet {
       .named('usable-width', 'Usable width', 'down');
   }
 
+  /** The same sheet to write on further, this one staying as it is. */
+  copy(): Worksheet {
+    const { quantities, pieces, checks, chalk, steps, shopping } = this;
+    return Object.assign(Object.create(Worksheet.prototype) as Worksheet, this, {
+      quantities: [...quantities],
+      pieces: [...pieces],
+      checks: [...checks],
+      chalk: [...chalk],
+      steps: steps.map((step) => ({ ...step })),
+      shopping: [...shopping],
+    });
+  }
+
   /** A body measure, mm, at the size of the sample. Throws BadInput where it was not taken. */
   measure(id: string): Quantity {
     const value = this.body[id];
