@@ -1,7 +1,11 @@
 import { Module, type DynamicModule } from '@nestjs/common';
+import { AccessModule } from './access/access.module.ts';
+import type { Gate } from './access/sign-in.ts';
+import { BackupModule } from './backup/backup.module.ts';
 import { CupboardModule } from './cupboard/cupboard.module.ts';
 import type { Database } from './database/database.ts';
 import { DatabaseModule } from './database/database.module.ts';
+import { EngineModule } from './engine/engine.module.ts';
 import { HealthController } from './health/health.controller.ts';
 import { LaysModule } from './lays/lays.module.ts';
 import { MakesModule } from './makes/makes.module.ts';
@@ -10,10 +14,20 @@ import { PlansModule } from './plans/plans.module.ts';
 
 @Module({})
 export class AppModule {
-  static with(database: Database): DynamicModule {
+  static with(database: Database, gate: Gate): DynamicModule {
     return {
       module: AppModule,
-      imports: [DatabaseModule.with(database), PeopleModule, CupboardModule, MakesModule, PlansModule, LaysModule],
+      imports: [
+        DatabaseModule.with(database),
+        AccessModule.with(gate),
+        EngineModule,
+        PeopleModule,
+        CupboardModule,
+        MakesModule,
+        PlansModule,
+        LaysModule,
+        BackupModule,
+      ],
       controllers: [HealthController],
     };
   }

@@ -1,8 +1,12 @@
+import { mkdtemp, rm } from 'node:fs/promises';
+import { join } from 'node:path';
 import type { INestApplicationContext } from '@nestjs/common';
 import { constructionById, proposalsFor } from '@arcus/core';
 import type { Scenario } from '@arcus/demo';
+import { createApp } from './create-app.ts';
 import { ClothsService } from './cupboard/cloths.service.ts';
 import { ElasticsService } from './cupboard/elastics.service.ts';
+import { Database, DATABASE_FILE } from './database/database.ts';
 import { MakesService } from './makes/makes.service.ts';
 import { PeopleService } from './people/people.service.ts';
 
@@ -18,7 +22,7 @@ export async function seed(app: INestApplicationContext, { people, cloths, elast
     for (const { daysAgo, body } of measures) {
       await app.get(PeopleService).measure(
         id,
-        Object.entries(body).map(([measure, value]) => ({ measure, value, takenOn: dayFromNow(-daysAgo) })),
+        { entries: Object.entries(body).map(([measure, value]) => ({ measure, value, takenOn: dayFromNow(-daysAgo) })) },
       );
     }
   }
@@ -40,6 +44,20 @@ export async function seed(app: INestApplicationContext, { people, cloths, elast
       const { daysAgo, ...entry } = log;
       await service.finish(made.id, { ...entry, finishedOn: dayFromNow(-daysAgo) });
     }
+  }
+}
+
+/** The same, whole or not at all: filled in a folder of its own first, then put in place in one transaction. */
+export async function seedWhole(app: INestApplicationContext, scenario: Scenario): Promise<void> {
+  const database = app.get(Database);
+  const folder = await mkdtemp(join(database.folder, '.demo-'));
+  try {
+    const aside = await createApp({ data: folder, quiet: true });
+    await seed(aside, scenario);
+    await aside.close();
+    await database.replaceWith(join(folder, DATABASE_FILE));
+  } finally {
+    await rm(folder, { recursive: true, force: true });
   }
 }
 

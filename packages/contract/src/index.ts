@@ -4,4 +4,5 @@ export * from './lay.dto.ts';
 export * from './people.dto.ts';
 export * from './cupboard.dto.ts';
 export * from './makes.dto.ts';
+export * from './backup.dto.ts';
 export type { ApiError } from './error.ts';

@@ -65,3 +65,4 @@ export { clothAgainst, type CurvePoint } from './study/curve.ts';
 export { foldWays, type FoldWay } from './study/folds.ts';
 export { leftovers, type Leftover } from './lay/leftovers.ts';
 export { laySvg } from './study/lay-drawing.ts';
+export { assertChoices } from './plan/validate.ts';

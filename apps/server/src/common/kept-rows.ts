@@ -7,10 +7,16 @@ import { NoSuch, StaleSave } from './problems.ts';
 
 type KeptTable = SQLiteTable & { id: SQLiteColumn; version: SQLiteColumn; archivedAt: SQLiteColumn };
 
-/** The columns a new row starts with. */
-export function newRow() {
+/** The columns a new row starts with; `id` where whoever makes it has chosen one. */
+export function newRow(id: string = randomUUID()) {
   const now = new Date().toISOString();
-  return { id: randomUUID(), version: 1, createdAt: now, updatedAt: now };
+  return { id: id.toLowerCase(), version: 1, createdAt: now, updatedAt: now };
+}
+
+/** Makes a row, or finds the one that was made when the same was sent before: an answer that got lost can be asked for again. */
+export async function insertOnce<R>(orm: LibSQLDatabase, table: KeptTable, row: { id: string } & Record<string, unknown>): Promise<R> {
+  const made = (await orm.insert(table).values(row).onConflictDoNothing().returning()) as R[];
+  return made[0] ?? findKept<R>(orm, table, 'row', row.id);
 }
 
 /** The fields of a patch that were really sent. Throws BadInput on null where nothing may be taken away. */

@@ -2,7 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { BadInput } from '@arcus/core';
 import type { ClothCreate, ClothUpdate, ClothView } from '@arcus/contract';
 import { asc, isNull } from 'drizzle-orm';
-import { archiveKept, findKept, newRow, saveKept, sentFields } from '../common/kept-rows.ts';
+import { archiveKept, findKept, insertOnce, newRow, saveKept, sentFields } from '../common/kept-rows.ts';
 import { Database } from '../database/database.ts';
 import { cloths } from './cupboard.table.ts';
 
@@ -29,17 +29,7 @@ export class ClothsService {
   async create(cloth: ClothCreate): Promise<ClothView> {
     const set = sentFields(cloth, NULLABLE) as ClothCreate;
     assertSelvedge(set.width, set.selvedge ?? 10);
-    return view(
-      await this.database.write(
-        async (orm) =>
-          (
-            await orm
-              .insert(cloths)
-              .values({ ...set, ...newRow() })
-              .returning()
-          )[0]!,
-      ),
-    );
+    return view(await this.database.write((orm) => insertOnce<Row>(orm, cloths, { ...set, ...newRow(set.id) })));
   }
 
   async update(id: string, patch: ClothUpdate): Promise<ClothView> {

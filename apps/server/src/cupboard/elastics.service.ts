@@ -2,7 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { USUAL_STRETCH } from '@arcus/core';
 import type { ElasticCreate, ElasticUpdate, ElasticView } from '@arcus/contract';
 import { asc, isNull } from 'drizzle-orm';
-import { archiveKept, findKept, newRow, saveKept, sentFields } from '../common/kept-rows.ts';
+import { archiveKept, findKept, insertOnce, newRow, saveKept, sentFields } from '../common/kept-rows.ts';
 import { Database } from '../database/database.ts';
 import { elastics } from './cupboard.table.ts';
 
@@ -29,8 +29,8 @@ export class ElasticsService {
   /** The greatest stretch is the usual one of its kind until the person has tested it. */
   async create(elastic: ElasticCreate): Promise<ElasticView> {
     const set = sentFields(elastic, NULLABLE) as ElasticCreate;
-    const values = { greatestStretch: USUAL_STRETCH[set.kind], ...set, ...newRow() };
-    return view(await this.database.write(async (orm) => (await orm.insert(elastics).values(values).returning())[0]!));
+    const values = { greatestStretch: USUAL_STRETCH[set.kind], ...set, ...newRow(set.id) };
+    return view(await this.database.write((orm) => insertOnce<Row>(orm, elastics, values)));
   }
 
   async update(id: string, patch: ElasticUpdate): Promise<ElasticView> {

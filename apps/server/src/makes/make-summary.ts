@@ -1,37 +1,120 @@
-import { BadInput, clothFigures, gravest, laidByHand, layPieces, planFor, Unmakeable, type Elastic } from '@arcus/core';
-import type { ClothView, ElasticView, LaidPiece, MakeSummary } from '@arcus/contract';
+import { createHash } from 'node:crypto';
+import { Injectable, Logger } from '@nestjs/common';
+import { BadInput, clothFigures, Unmakeable, type Elastic, type PlanRequest } from '@arcus/core';
+import type { ClothView, ElasticView, KeptLay, MakeBasis, MakeSummary } from '@arcus/contract';
+import type { AskedLay } from '../engine/tasks.ts';
+import { TooBusy } from '../engine/too-busy.ts';
+import { LayStore } from '../lays/lay-store.ts';
+import { PlansService } from '../plans/plans.service.ts';
+import type { makes } from './makes.table.ts';
 
-export function elasticFigures({ width, kind, greatestStretch }: ElasticView): Elastic {
+type Row = typeof makes.$inferSelect;
+
+/** What a make hangs on beside its own row. */
+export interface Sources {
+  body: Record<string, number>;
+  cloth?: ClothView;
+  elastic?: ElasticView;
+}
+
+interface Known {
+  of: string;
+  summary: MakeSummary;
+  asked: AskedLay[];
+}
+
+/** Makes a list waits for before it shows what was known before, ms. */
+const PATIENCE = 1200;
+
+/**
+ * The dockets of makes, always of today's measures, cloth, elastic and lays: worked out again when any of these has changed, and remembered
+ * until then.
+ */
+@Injectable()
+export class MakeSummaries {
+  private readonly log = new Logger('summaries');
+  private readonly known = new Map<string, Known>();
+  private readonly underWay = new Map<string, Promise<Known>>();
+
+  constructor(
+    private readonly plans: PlansService,
+    private readonly lays: LayStore,
+  ) {}
+
+  /** The docket of a make and the lays it is of; choices that can't be made are kept and said to be so. Throws TooBusy. */
+  async of(row: Row, sources: Sources): Promise<MakeSummary> {
+    return (await this.find(row, sources)).summary;
+  }
+
+  /** The lays of a make as they stand. */
+  async laysOf(row: Row, sources: Sources): Promise<KeptLay[]> {
+    const { asked } = await this.find(row, sources);
+    const stored = await this.lays.of(asked.map(({ key }) => key));
+    return asked
+      .filter(({ from }) => from !== 'hand')
+      .map(({ key, lay: { placements, length, utilisation } }) => ({ placements, length, utilisation, settled: stored.get(key)?.settled ?? false }));
+  }
+
+  /** The same for many: those that take too long just now show what was known before, and say so. */
+  async ofAll(rows: ReadonlyArray<readonly [Row, Sources]>): Promise<MakeSummary[]> {
+    const late = new Promise<undefined>((passed) => {
+      setTimeout(() => passed(undefined), PATIENCE).unref();
+    });
+    return Promise.all(
+      rows.map(async ([row, sources]) => {
+        const found = await Promise.race([this.of(row, sources), late]).catch((error: unknown) => {
+          if (!(error instanceof TooBusy)) this.log.error(String(error));
+          return undefined;
+        });
+        return found ?? { ...(this.known.get(row.id)?.summary ?? row.summary), stale: true };
+      }),
+    );
+  }
+
+  private async find(row: Row, sources: Sources): Promise<Known> {
+    const request = requestOf(row, sources);
+    const of = createHash('sha256')
+      .update(JSON.stringify([request, row.lay]))
+      .digest('base64url');
+    const known = this.known.get(row.id);
+    if (known?.of === of && (await this.isCurrent(known))) return known;
+    const name = `${row.id} ${of}`;
+    const working = this.underWay.get(name) ?? this.workOut(row, request, of).finally(() => this.underWay.delete(name));
+    this.underWay.set(name, working);
+    return working;
+  }
+
+  private async isCurrent({ asked }: Known): Promise<boolean> {
+    const stored = await this.lays.of(asked.map(({ key }) => key));
+    return asked.every(({ key, lay, from }) => from === 'hand' || (stored.get(key)?.length ?? lay.length) === lay.length);
+  }
+
+  private async workOut(row: Row, request: PlanRequest, of: string): Promise<Known> {
+    const found = await this.plans.summary(request, row.lay ?? undefined).then(
+      async ({ summary, asked }) => {
+        const stored = await this.lays.of(asked.map(({ key }) => key));
+        return { of, summary: { ...summary!, settled: asked.every(({ key, from }) => from === 'hand' || stored.get(key)?.settled === true) }, asked };
+      },
+      (error: unknown): Known => {
+        // what can't be made, or a measure not taken yet, is a state of the work, not a mistake
+        if (error instanceof Unmakeable || error instanceof BadInput) return { of, summary: { figures: {}, verdict: 'unmakeable', says: error.message }, asked: [] };
+        throw error;
+      },
+    );
+    this.known.set(row.id, found);
+    return found;
+  }
+}
+
+export function requestOf({ construction, choices }: Pick<Row, 'construction' | 'choices'>, { body, cloth, elastic }: Sources): PlanRequest {
+  return { construction, body, choices, cloth: cloth && clothFigures(cloth), elastic: elastic && elasticFigures(elastic) };
+}
+
+function elasticFigures({ width, kind, greatestStretch }: ElasticView): Elastic {
   return { width, kind, greatestStretch };
 }
 
-/**
- * The docket of a make in numbers, with the gravest check. Choices that can't be made are kept and said to be so: a half-finished
- * thought must not be lost. Throws BadInput on choices that are no choices at all.
- */
-export function summarise(
-  construction: string,
-  body: Record<string, number>,
-  choices: Record<string, number | string | boolean>,
-  cloth?: ClothView,
-  elastic?: ElasticView,
-  lay?: LaidPiece[] | null,
-): MakeSummary {
-  try {
-    const plan = planFor(
-      { construction, body, choices, cloth: cloth && clothFigures(cloth), elastic: elastic && elasticFigures(elastic) },
-      (asked, role) => (lay && role === 'main' && laidByHand(asked, lay)) || layPieces(asked),
-    );
-    const worst = gravest(plan.checks);
-    return {
-      figures: Object.fromEntries(plan.quantities.map((quantity) => [quantity.id!, quantity.value])),
-      verdict: worst?.verdict ?? 'ok',
-      says: worst?.says ?? '',
-    };
-  } catch (error) {
-    if (error instanceof Unmakeable) return { figures: {}, verdict: 'unmakeable', says: error.message };
-    // a measure not taken yet is a state of the work, not a mistake
-    if (error instanceof BadInput && error.field.startsWith('body.')) return { figures: {}, verdict: 'unmakeable', says: error.message };
-    throw error;
-  }
+/** What of its sources a make is worked out from, to be held against theirs of another day. */
+export function basisOf({ body, cloth, elastic }: Sources): MakeBasis {
+  return { body, cloth: cloth ? { ...clothFigures(cloth) } : null, elastic: elastic ? { ...elasticFigures(elastic) } : null };
 }

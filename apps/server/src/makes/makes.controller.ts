@@ -1,5 +1,5 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Patch, Post, Query } from '@nestjs/common';
-import { LogCreate, MakeCreate, MakeUpdate } from '@arcus/contract';
+import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Patch, Post, Put, Query } from '@nestjs/common';
+import { FoundLays, LogCreate, MakeCreate, MakeUpdate } from '@arcus/contract';
 import { MakesService } from './makes.service.ts';
 
 @Controller('makes')
@@ -36,6 +36,11 @@ export class MakesController {
   @HttpCode(204)
   restore(@Param('id', ParseUUIDPipe) id: string) {
     return this.makes.archive(id, false);
+  }
+
+  @Put(':id/lays')
+  found(@Param('id', ParseUUIDPipe) id: string, @Body() lays: FoundLays) {
+    return this.makes.found(id, lays);
   }
 
   @Get(':id/log')

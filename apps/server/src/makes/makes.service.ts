@@ -1,18 +1,22 @@
 import { Injectable } from '@nestjs/common';
-import { BadInput, constructionById } from '@arcus/core';
-import type { LogCreate, LogView, MakeCreate, MakeUpdate, MakeView } from '@arcus/contract';
+import { assertChoices, BadInput, constructionById } from '@arcus/core';
+import type { FoundLays, LogCreate, LogView, MakeBasis, MakeCreate, MakeDetail, MakeUpdate, MakeView } from '@arcus/contract';
 import { asc, desc, eq, isNull } from 'drizzle-orm';
-import { archiveKept, findKept, newRow, saveKept, sentFields } from '../common/kept-rows.ts';
-import { NoSuch } from '../common/problems.ts';
+import { archiveKept, findKept, insertOnce, newRow, saveKept, sentFields } from '../common/kept-rows.ts';
+import { NoSuch, StaleSave } from '../common/problems.ts';
 import { ClothsService } from '../cupboard/cloths.service.ts';
 import { ElasticsService } from '../cupboard/elastics.service.ts';
 import { Database } from '../database/database.ts';
 import { PeopleService } from '../people/people.service.ts';
-import { summarise } from './make-summary.ts';
+import { PlansService } from '../plans/plans.service.ts';
+import { basisOf, MakeSummaries, requestOf, type Sources } from './make-summary.ts';
 import { logs, makes } from './makes.table.ts';
 
 type Row = typeof makes.$inferSelect;
 const NULLABLE = ['clothId', 'elasticId', 'dueOn', 'lay'] as const;
+/** Figures a log entry may hold: more than any garment has. */
+const MOST_ACTUALS = 200;
+const MOST_CHALKED = 500;
 
 /** Makes: a construction for a person in a cloth, its choices and how far it has come, and the log of what came out. */
 @Injectable()
@@ -22,6 +26,8 @@ export class MakesService {
     private readonly people: PeopleService,
     private readonly cloths: ClothsService,
     private readonly elastics: ElasticsService,
+    private readonly plans: PlansService,
+    private readonly summaries: MakeSummaries,
   ) {}
 
   async list(withArchived: boolean): Promise<MakeView[]> {
@@ -32,41 +38,52 @@ export class MakesService {
       .orderBy(desc(makes.updatedAt));
     const finished = await this.database.orm.select().from(logs).orderBy(asc(logs.id));
     const dates = new Map(finished.map((log) => [log.makeId, log.finishedOn]));
-    return rows.map((row) => view(row, dates.get(row.id) ?? null));
+    const [people, cloths, elastics] = await Promise.all([this.people.list(true), this.cloths.list(true), this.elastics.list(true)]);
+    const sourcesOf = ({ personId, clothId, elasticId }: Row): Sources => ({
+      body: people.find(({ id }) => id === personId)?.body ?? {},
+      cloth: cloths.find(({ id }) => id === clothId),
+      elastic: elastics.find(({ id }) => id === elasticId),
+    });
+    const summaries = await this.summaries.ofAll(rows.map((row) => [row, sourcesOf(row)] as const));
+    return rows.map((row, i) => view({ ...row, summary: summaries[i]! }, dates.get(row.id) ?? null));
   }
 
-  async one(id: string): Promise<MakeView> {
-    const row = await findKept<Row>(this.database.orm, makes, 'make', id);
-    return view(row, await this.finishedOn(id));
+  async one(id: string): Promise<MakeDetail> {
+    return this.detail(await findKept<Row>(this.database.orm, makes, 'make', id));
   }
 
   async create(make: MakeCreate): Promise<MakeView> {
     if (!constructionById(make.construction))
       throw new BadInput('construction', `“${make.construction}” is not a construction we know; see GET /api/constructions`);
-    const set = sentFields(make) as MakeCreate;
+    const { id, ...set } = sentFields(make) as MakeCreate;
+    assertChoices(make.construction, set.choices ?? {});
     const draft = { clothId: null, elasticId: null, dueOn: null, lay: null, ...set, choices: set.choices ?? {} };
-    const summary = await this.summaryOf(draft);
-    const row = await this.database.write(
-      async (orm) =>
-        (
-          await orm
-            .insert(makes)
-            .values({ ...draft, ...newRow(), done: [], summary })
-            .returning()
-        )[0]!,
+    const sources = await this.sourcesOf(draft);
+    const summary = { figures: {}, verdict: 'unmakeable' as const, says: '' };
+    const row = await this.database.write((orm) =>
+      insertOnce<Row>(orm, makes, { ...draft, ...newRow(id), done: [], chalked: {}, basis: basisOf(sources), summary }),
     );
-    return view(row, null);
+    return this.detail(row);
   }
 
-  async update(id: string, patch: MakeUpdate): Promise<MakeView> {
+  async update(id: string, { seen, ...patch }: MakeUpdate): Promise<MakeView> {
     const set = sentFields(patch, NULLABLE);
     const now = await findKept<Row>(this.database.orm, makes, 'make', id);
-    const summary = await this.summaryOf({ ...now, ...set } as Row);
-    const finishedOn = await this.finishedOn(id);
-    const look = (row: Row) => view(row, finishedOn);
-    return look(
-      await this.database.write((orm) => saveKept<Row>(orm, makes, 'make', { id, version: patch.version, set: { ...set, summary }, view: look })),
-    );
+    if (now.version !== patch.version) throw new StaleSave(await this.detail(now));
+    if (set.choices) assertChoices(now.construction, set.choices);
+    if (set.chalked) assertChalked(set.chalked);
+    const sources = await this.sourcesOf({ ...now, ...set });
+    const basis = basisAfter(now, set, basisOf(sources), seen === true);
+    const saved = await this.database.write((orm) => saveKept<Row>(orm, makes, 'make', { id, version: patch.version, set: { ...set, basis } }));
+    return this.detail(saved);
+  }
+
+  /** Keeps lays found for a make's pieces by a closer search than the server's own. */
+  async found(id: string, { lays }: FoundLays): Promise<MakeDetail> {
+    const row = await findKept<Row>(this.database.orm, makes, 'make', id);
+    const sources = await this.sourcesOf(row);
+    await this.plans.offer(requestOf(row, sources), lays, row.lay ?? undefined);
+    return this.detail(row);
   }
 
   archive(id: string, away: boolean): Promise<void> {
@@ -75,27 +92,38 @@ export class MakesService {
 
   async log(id: string): Promise<LogView[]> {
     await findKept(this.database.orm, makes, 'make', id);
-    return this.database.orm.select().from(logs).where(eq(logs.makeId, id)).orderBy(asc(logs.id));
+    return this.database.orm.select(LOG).from(logs).where(eq(logs.makeId, id)).orderBy(asc(logs.id));
   }
 
-  /** Writes down what came out, beside the figures the plan had. */
-  async finish(id: string, { finishedOn, verdict, actuals, note = '', nextTime = '' }: LogCreate): Promise<LogView> {
+  /** Writes down what came out, beside the figures the plan had; an entry that was sent before is not written again. */
+  async finish(id: string, { key, finishedOn, verdict, actuals, note = '', nextTime = '' }: LogCreate): Promise<LogView> {
     const row = await findKept<Row>(this.database.orm, makes, 'make', id);
-    for (const [key, value] of Object.entries(actuals)) {
-      if (!/^[a-z0-9-]{1,60}$/.test(key)) throw new BadInput(`actuals.${key}`, 'must be the id of a quantity, such as hem-sweep');
-      if (typeof value !== 'number' || !Number.isFinite(value) || value < 0) throw new BadInput(`actuals.${key}`, 'must be a number, not below 0');
+    const given = Object.entries(actuals);
+    if (given.length > MOST_ACTUALS) throw new BadInput('actuals', `has ${given.length} figures; at most ${MOST_ACTUALS} can be taken`);
+    for (const [figure, value] of given) {
+      if (!/^[a-z0-9-]{1,60}$/.test(figure)) throw new BadInput(`actuals.${figure}`, 'must be the id of a quantity, such as hem-sweep');
+      if (typeof value !== 'number' || !Number.isFinite(value) || value < 0) throw new BadInput(`actuals.${figure}`, 'must be a number, not below 0');
     }
-    const entry = { makeId: id, finishedOn, verdict, actuals, planned: row.summary.figures, note: note ?? '', nextTime: nextTime ?? '' };
-    return this.database.write(async (orm) => (await orm.insert(logs).values(entry).returning())[0]!);
+    const { figures } = await this.summaries.of(row, await this.sourcesOf(row));
+    const entry = { makeId: id, finishedOn, verdict, actuals, planned: figures, note, nextTime, key: key ?? null };
+    return this.database.write(async (orm) => {
+      const known = key === undefined ? [] : await orm.select(LOG).from(logs).where(eq(logs.key, key)).limit(1);
+      return known[0] ?? (await orm.insert(logs).values(entry).returning(LOG))[0]!;
+    });
   }
 
-  private async finishedOn(id: string): Promise<string | null> {
-    const [last] = await this.database.orm.select().from(logs).where(eq(logs.makeId, id)).orderBy(desc(logs.id)).limit(1);
-    return last?.finishedOn ?? null;
+  private async detail(row: Row): Promise<MakeDetail> {
+    const sources = await this.sourcesOf(row);
+    const [summary, [last]] = await Promise.all([
+      this.summaries.ofAll([[row, sources]]).then(([found]) => found!),
+      this.database.orm.select().from(logs).where(eq(logs.makeId, row.id)).orderBy(desc(logs.id)).limit(1),
+    ]);
+    const lays = summary.stale ? [] : await this.summaries.laysOf(row, sources);
+    return { ...view({ ...row, summary }, last?.finishedOn ?? null), lays };
   }
 
-  /** The plan's docket, worked out here and not taken from the client. An id that names nothing is the sender's mistake. */
-  private async summaryOf(make: Pick<Row, 'construction' | 'personId' | 'clothId' | 'elasticId' | 'choices' | 'lay'>) {
+  /** The body, cloth and elastic of a make. An id that names nothing is the sender's mistake. */
+  private async sourcesOf(make: Pick<Row, 'personId' | 'clothId' | 'elasticId'>): Promise<Sources> {
     const named = async <T>(field: string, found: Promise<T>): Promise<T> => {
       try {
         return await found;
@@ -104,10 +132,42 @@ export class MakesService {
         throw error;
       }
     };
-    const person = await named('personId', this.people.one(make.personId));
-    const cloth = make.clothId ? await named('clothId', this.cloths.one(make.clothId)) : undefined;
-    const elastic = make.elasticId ? await named('elasticId', this.elastics.one(make.elasticId)) : undefined;
-    return summarise(make.construction, person.body, make.choices, cloth, elastic, make.lay);
+    const [person, cloth, elastic] = await Promise.all([
+      named('personId', this.people.one(make.personId)),
+      make.clothId ? named('clothId', this.cloths.one(make.clothId)) : undefined,
+      make.elasticId ? named('elasticId', this.elastics.one(make.elasticId)) : undefined,
+    ]);
+    return { body: person.body, cloth, elastic };
+  }
+}
+
+const LOG = {
+  id: logs.id,
+  makeId: logs.makeId,
+  finishedOn: logs.finishedOn,
+  verdict: logs.verdict,
+  actuals: logs.actuals,
+  planned: logs.planned,
+  note: logs.note,
+  nextTime: logs.nextTime,
+};
+
+/** What a make was last looked at with: all of today's once it was seen; else what the person has just chosen, and the rest as it was. */
+function basisAfter(now: Row, set: Partial<Row>, today: MakeBasis, seen: boolean): MakeBasis {
+  if (seen || !now.basis) return today;
+  return {
+    body: 'personId' in set && set.personId !== now.personId ? today.body : now.basis.body,
+    cloth: 'clothId' in set && set.clothId !== now.clothId ? today.cloth : now.basis.cloth,
+    elastic: 'elasticId' in set && set.elasticId !== now.elasticId ? today.elastic : now.basis.elastic,
+  };
+}
+
+function assertChalked(chalked: Record<string, unknown>): void {
+  const given = Object.entries(chalked);
+  if (given.length > MOST_CHALKED) throw new BadInput('chalked', `has ${given.length} marks; at most ${MOST_CHALKED} can be taken`);
+  for (const [tick, figures] of given) {
+    const good = Array.isArray(figures) && figures.length <= 40 && figures.every((figure) => typeof figure === 'number' && Number.isFinite(figure));
+    if (!good || tick.length > 120) throw new BadInput(`chalked.${tick.slice(0, 120)}`, 'must be the figures of a mark, in millimetres');
   }
 }
 

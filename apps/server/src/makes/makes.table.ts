@@ -1,5 +1,5 @@
 import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
-import type { LaidPiece, MakeSummary, Station } from '@arcus/contract';
+import type { LaidPiece, MakeBasis, MakeSummary, Station } from '@arcus/contract';
 import { cloths, elastics } from '../cupboard/cupboard.table.ts';
 import { kept } from '../database/kept.ts';
 import { people } from '../people/people.table.ts';
@@ -21,7 +21,11 @@ export const makes = sqliteTable(
     lay: text('lay', { mode: 'json' }).$type<LaidPiece[] | null>(),
     station: text('station').$type<Station>().notNull().default('measure'),
     done: text('done', { mode: 'json' }).$type<string[]>().notNull(),
-    /** The docket as the server last worked it out. */
+    /** The figures ticked marks had when they were ticked, mm. */
+    chalked: text('chalked', { mode: 'json' }).$type<Record<string, number[]>>().notNull().default({}),
+    /** The body, cloth and elastic it was last looked at with. */
+    basis: text('basis', { mode: 'json' }).$type<MakeBasis>(),
+    /** The docket as last worked out: shown only until it is worked out again, which it is whenever what it hangs on has changed. */
     summary: text('summary', { mode: 'json' }).$type<MakeSummary>().notNull(),
   },
   (table) => [index('makes_person').on(table.personId)],
@@ -41,6 +45,8 @@ export const logs = sqliteTable(
     planned: text('planned', { mode: 'json' }).$type<Record<string, number>>().notNull(),
     note: text('note').notNull().default(''),
     nextTime: text('next_time').notNull().default(''),
+    /** Names the entry, where whoever sent it did. */
+    key: text('key'),
   },
-  (table) => [index('logs_make').on(table.makeId)],
+  (table) => [index('logs_make').on(table.makeId), index('logs_key').on(table.key)],
 );

@@ -44,7 +44,7 @@ export class PeopleController {
   }
 
   @Post(':id/measures')
-  measure(@Param('id', ParseUUIDPipe) id: string, @Body() { entries }: MeasureEntries) {
-    return this.people.measure(id, entries);
+  measure(@Param('id', ParseUUIDPipe) id: string, @Body() lot: MeasureEntries) {
+    return this.people.measure(id, lot);
   }
 }

@@ -1,8 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import { BadInput, measureById } from '@arcus/core';
-import type { MeasureEntry, MeasureView, PersonCreate, PersonUpdate, PersonView } from '@arcus/contract';
+import type { MeasureEntries, MeasureView, PersonCreate, PersonUpdate, PersonView } from '@arcus/contract';
 import { asc, eq, isNull } from 'drizzle-orm';
-import { archiveKept, findKept, newRow, saveKept, sentFields } from '../common/kept-rows.ts';
+import { archiveKept, findKept, insertOnce, newRow, saveKept, sentFields } from '../common/kept-rows.ts';
 import { Database } from '../database/database.ts';
 import { measurements, people } from './people.table.ts';
 
@@ -31,17 +31,9 @@ export class PeopleService {
     return view(row, newest(await this.ledger(id)));
   }
 
-  async create({ name, note = '', child = false }: PersonCreate): Promise<PersonView> {
-    const row = await this.database.write(
-      async (orm) =>
-        (
-          await orm
-            .insert(people)
-            .values({ ...newRow(), name, note, child })
-            .returning()
-        )[0]!,
-    );
-    return view(row, {});
+  async create({ id, name, note = '', child = false }: PersonCreate): Promise<PersonView> {
+    const row = await this.database.write((orm) => insertOnce<Row>(orm, people, { ...newRow(id), name, note, child }));
+    return this.one(row.id);
   }
 
   async update(id: string, patch: PersonUpdate): Promise<PersonView> {
@@ -68,17 +60,17 @@ export class PeopleService {
     return lines.map(({ id: line, measure, value, takenOn, note }) => ({ id: line, measure, value, takenOn, note }));
   }
 
-  /** Adds lines to the ledger, all or none. Throws BadInput naming a measure nobody knows. */
-  async measure(id: string, entries: MeasureEntry[]): Promise<PersonView> {
+  /** Adds lines to the ledger, all or none; a lot that was sent before is not added again. Throws BadInput naming a measure nobody knows. */
+  async measure(id: string, { entries, key }: MeasureEntries): Promise<PersonView> {
     entries.forEach(({ measure }, i) => {
       if (!measureById(measure)) throw new BadInput(`entries.${i}.measure`, `“${measure}” is not a measure we know`);
     });
     await findKept(this.database.orm, people, 'person', id);
-    await this.database.write((orm) =>
-      orm
-        .insert(measurements)
-        .values(entries.map(({ measure, value, takenOn, note }) => ({ personId: id, measure, value, takenOn, note: note ?? '' }))),
-    );
+    const lines = entries.map(({ measure, value, takenOn, note }) => ({ personId: id, measure, value, takenOn, note: note ?? '', key: key ?? null }));
+    await this.database.write(async (orm) => {
+      const known = key === undefined ? [] : await orm.select().from(measurements).where(eq(measurements.key, key)).limit(1);
+      if (known.length === 0) await orm.insert(measurements).values(lines);
+    });
     return this.one(id);
   }
 }

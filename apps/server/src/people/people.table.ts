@@ -20,6 +20,8 @@ export const measurements = sqliteTable(
     value: real('value').notNull(),
     takenOn: text('taken_on').notNull(),
     note: text('note').notNull().default(''),
+    /** Names the lot it was sent with. */
+    key: text('key'),
   },
-  (table) => [index('measurements_person').on(table.personId)],
+  (table) => [index('measurements_person').on(table.personId), index('measurements_key').on(table.key)],
 );

@@ -1,10 +1,13 @@
-import { Body, Controller, Get, HttpCode, Post } from '@nestjs/common';
-import { catalogueView, planFor, previewOf, type PlanPreview } from '@arcus/core';
+import { Body, Controller, Get, Header, HttpCode, Post } from '@nestjs/common';
+import { catalogueView } from '@arcus/core';
 import { PlanPreviewRequest } from '@arcus/contract';
+import { PlansService } from './plans.service.ts';
 
 /** Plans are worked out from what is sent and kept nowhere. */
 @Controller()
 export class PlansController {
+  constructor(private readonly plans: PlansService) {}
+
   @Get('constructions')
   constructions() {
     return catalogueView();
@@ -12,16 +15,15 @@ export class PlansController {
 
   @Post('plans/preview')
   @HttpCode(200)
-  preview(@Body() { construction, body, choices, cloth, elastic, units }: PlanPreviewRequest): PlanPreview {
-    return previewOf(
-      planFor({
-        construction,
-        body,
-        choices: choices ?? undefined,
-        cloth: cloth && { ...cloth },
-        elastic: elastic && { ...elastic },
-        units: units ?? undefined,
-      }),
-    );
+  @Header('Content-Type', 'application/json; charset=utf-8')
+  preview(@Body() { construction, body, choices, cloth, elastic, units }: PlanPreviewRequest): Promise<string> {
+    return this.plans.preview({
+      construction,
+      body,
+      choices: choices ?? undefined,
+      cloth: cloth && { ...cloth },
+      elastic: elastic && { ...elastic },
+      units: units ?? undefined,
+    });
   }
 }

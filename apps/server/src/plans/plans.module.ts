@@ -1,5 +1,7 @@
 import { Module } from '@nestjs/common';
+import { LaysModule } from '../lays/lays.module.ts';
 import { PlansController } from './plans.controller.ts';
+import { PlansService } from './plans.service.ts';
 
-@Module({ controllers: [PlansController] })
+@Module({ imports: [LaysModule], controllers: [PlansController], providers: [PlansService], exports: [PlansService] })
 export class PlansModule {}

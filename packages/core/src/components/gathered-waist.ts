@@ -1,12 +1,16 @@
 import { elasticComfort, elasticSewn, elasticStretch } from '../checks/elastic-checks.ts';
 import { passesOver } from '../checks/passes-over.ts';
 import { casingTurn, elasticLengths, elasticOpensTo } from '../joins/elastic-lengths.ts';
+import { Unmakeable } from '../errors/unmakeable.ts';
 import { finishStep, seamStep, threadElasticStep } from '../make/common-steps.ts';
 import { gatherStep, sectionTable } from '../joins/gather.ts';
 import type { Worksheet } from '../plan/worksheet.ts';
 import { Quantity } from '../quantity/quantity.ts';
 import { tubeBand } from './band.ts';
 import { zippedBand, zipStep } from './zip.ts';
+
+/** No band is shorter, not even on a practice sample, mm. */
+const LEAST_WAIST = 50;
 
 export type WaistKind = 'self-casing' | 'tube-band' | 'exposed-elastic' | 'fitted-band';
 
@@ -15,8 +19,8 @@ export interface GatheredWaist {
   kind: WaistKind;
   /** The girth it is worn at: the waist, with its ease on a fitted band; mm. */
   worn: Quantity;
-  /** The least flat length that passes; none with a zip. */
-  mustPass?: Quantity;
+  /** The least flat length that passes, and that is worn over the hips whatever opens at the top, mm (handbook 13a). */
+  mustPass: Quantity;
   /** Allowance above the finished top edge, mm. */
   top: Quantity;
 }
@@ -26,10 +30,18 @@ export function gatheredWaist(sheet: Worksheet): GatheredWaist {
   const kind = sheet.oneOf('waist') as WaistKind;
   const waist = sheet.measure('waist-girth');
   const seam = sheet.number('seam');
-  if (kind === 'fitted-band')
-    return { kind, worn: waist.plus(sheet.number('waistEase')).named('band-girth', 'Waist with its ease', 'nearest'), top: seam };
   const mustPass = sheet.measure('hip-girth').plus(sheet.number('hipClearance')).named('hip-with-room', 'Hip with room to pass', 'up');
+  if (kind === 'fitted-band') return { kind, worn: fittedWaist(sheet), mustPass, top: seam };
   return { kind, worn: waist, mustPass, top: kind === 'self-casing' ? casingTurn(sheet) : seam };
+}
+
+/** The waist with its ease, mm. Throws Unmakeable where the ease leaves nothing of it. */
+function fittedWaist(sheet: Worksheet): Quantity {
+  const waist = sheet.measure('waist-girth');
+  const worn = waist.plus(sheet.number('waistEase')).named('band-girth', 'Waist with its ease', 'nearest');
+  if (worn.value < LEAST_WAIST)
+    throw new Unmakeable('choices.waistEase', `The ease leaves ${sheet.showLength(Math.max(0, worn.value))} of the waist.`, Math.ceil(LEAST_WAIST - waist.value));
+  return worn;
 }
 
 /** Bands, elastic and the checks that go with them. `flat` is the flat length of the top edge, mm. Returns what it is held to when worn. */
@@ -40,11 +52,11 @@ export function closeGatheredWaist(sheet: Worksheet, { kind, worn, mustPass }: G
     zippedBand(sheet, worn, { waysOut: [{ says: 'Elastic instead', choices: { waist: 'self-casing' } }] });
     return worn;
   }
-  if (kind === 'tube-band') tubeBand(sheet, mustPass!);
+  if (kind === 'tube-band') tubeBand(sheet, mustPass);
   const { finished, cut } = elasticLengths(sheet, worn);
   const needed = sheet.put('elastic-stretch-needed', 'Stretch needed to go on', 'up', hip.over(finished));
   const stretch = Quantity.leaf('stretch-across', 'Stretch across the cloth', sheet.cloth.stretchAcross, 'ratio', 'cloth');
-  const clothOpens = (kind === 'self-casing' ? flat : mustPass!).times(Quantity.constant(1, 'ratio').plus(stretch));
+  const clothOpens = (kind === 'self-casing' ? flat : mustPass).times(Quantity.constant(1, 'ratio').plus(stretch));
   const opening = Quantity.smaller(clothOpens, elasticOpensTo(sheet, finished)).named('opening', 'Opens to', 'down');
   const longer = { says: 'Cut the elastic as long as the body', choices: { elasticSchool: 'body' } };
   const zipOut = { says: 'A fitted band with a zip', choices: { waist: 'fitted-band' } };
@@ -59,7 +71,7 @@ export function closeGatheredWaist(sheet: Worksheet, { kind, worn, mustPass }: G
   sheet.check(elasticStretch(sheet, needed, [longer, zipOut]));
   sheet.check(elasticComfort(sheet, finished, worn));
   if (kind === 'exposed-elastic') {
-    const ratio = sheet.put('elastic-sewn-ratio', 'Elastic stretched while sewing', 'up', mustPass!.over(finished));
+    const ratio = sheet.put('elastic-sewn-ratio', 'Elastic stretched while sewing', 'up', mustPass.over(finished));
     sheet.check(elasticSewn(sheet, ratio, [longer, { says: 'A casing instead', choices: { waist: 'self-casing' } }]));
   }
   sheet.put('finished-girth', 'Finished waist', 'nearest', finished);
@@ -89,7 +101,7 @@ export function waistSteps(sheet: Worksheet, { kind, worn, mustPass }: GatheredW
     );
     return threadElasticStep(sheet, sheet.quantity('elastic-cut'));
   }
-  const onto = kind === 'fitted-band' ? worn : mustPass!;
+  const onto = kind === 'fitted-band' ? worn : mustPass;
   const finished = kind === 'fitted-band' ? worn : sheet.quantity('elastic-finished');
   if (flat.value > onto.value + 1) {
     gatherStep(sheet, 'gather', `Gather the top edge to ${sheet.show(onto)}`, flat, {

@@ -62,7 +62,7 @@ export const gatheredSkirt: Construction = {
     const [seam, hem, length] = [sheet.number('seam'), hemAllowance(sheet), sheet.number('length')];
     const waist = gatheredWaist(sheet);
     const full = sheet.number('fullness').times(waist.worn);
-    const wanted = (waist.mustPass ? Quantity.larger(full, waist.mustPass) : full).named('flat-wanted', 'Flat length wanted', 'up');
+    const wanted = Quantity.larger(full, waist.mustPass).named('flat-wanted', 'Flat length wanted', 'up');
     const gives = widthGives(sheet);
     const needed = wanted.over(gives).ceil();
     const whole = sheet.oneOf('widthSchool') === 'whole';
@@ -88,7 +88,7 @@ export const gatheredSkirt: Construction = {
     const sections = sheet.number('sections');
     sheet.put('flat-section', 'Section, on the skirt', 'nearest', flat.over(sections));
     sheet.put('finished-section', 'Section, at the waist', 'nearest', held.over(sections));
-    if (sheet.yes('lining')) addLining(sheet, length, waist.mustPass ?? wanted, gives);
+    if (sheet.yes('lining')) addLining(sheet, length, waist.mustPass, gives);
     bandSheet(sheet);
     addPockets(sheet);
     addHemEdge(sheet, flat);

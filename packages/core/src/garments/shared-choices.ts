@@ -86,10 +86,10 @@ export const waistEaseChoice: Choice = allowanceChoice(
 export const bandClothChoice: Choice = oneOfChoice(
   'bandCloth',
   'Band cut from',
-  'contrast',
+  'main',
   { main: 'The same cloth', contrast: 'Another cloth' },
   'The same cloth takes a little more length; another one saves it, and can be plain where the skirt is printed.',
-  { proposed: 'main', fine: true, saves: [{ to: 'contrast', says: 'Cut the band from another cloth' }] },
+  { fine: true, saves: [{ to: 'contrast', says: 'Cut the band from another cloth' }] },
 );
 
 /** The elastic schools (handbook 7); `school` is the construction's default. */
@@ -155,9 +155,7 @@ export function gatheredWaistChoices({ figures, onlyGathersHere }: { figures: st
       'A casing is quickest; a tube band lies flatter; wide elastic is the band; a fitted band is dressiest and needs a zip.',
       { compare: { quantities: [...figures, 'elastic-cut', 'band-cut-length', 'elastic-sewn-ratio', 'sewing-minutes'] } },
     ),
-    allowanceChoice('hipClearance', 'Room over the hips', 50, [0, 400], 'What the flat edge has beyond the hips, so that it slides over them.', {
-      when: elasticWaist,
-    }),
+    allowanceChoice('hipClearance', 'Room over the hips', 50, [0, 400], 'What the flat edge has beyond the hips, to slide over them and to sit in.'),
     { ...waistEaseChoice, when: { choice: 'waist', is: ['fitted-band'] } },
     allowanceChoice('bandWidth', 'Finished band', 30, [10, 150], 'How high the waistband stands.', {
       when: { choice: 'waist', is: ['fitted-band'] },

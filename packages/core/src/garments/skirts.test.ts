@@ -62,9 +62,11 @@ describe('gathered skirt', () => {
     );
   });
 
-  it('on a fitted band counts fullness on the waist with its ease, and needs no clearance', () => {
-    const q = numbersOf(request('gathered-skirt', { waist: 'fitted-band', waistEase: 20, fullness: 1.2 }));
-    near(q('flat-length'), 1.2 * 720);
+  it('on a fitted band counts fullness on the waist with its ease; what is worn round the hips clears them, zip or not (handbook 13a)', () => {
+    const q = numbersOf(request('gathered-skirt', { waist: 'fitted-band', waistEase: 20, fullness: 2 }));
+    near(q('flat-length'), 2 * 720);
+    near(numbersOf(request('gathered-skirt', { waist: 'fitted-band', waistEase: 20, fullness: 1.2 }))('flat-length'), 960 + 50);
+    near(numbersOf(request('tiered-skirt', { waist: 'fitted-band', topFullness: 1 }))('tier-1-flat'), 960 + 50);
     near(q('band-cut-length'), 720 + 25 + 30);
     near(q('finished-section'), 720 / 8);
   });

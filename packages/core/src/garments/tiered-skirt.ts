@@ -78,7 +78,7 @@ export const tieredSkirt: Construction = {
     const widths: Quantity[] = [];
     for (let i = 1; i <= count; i++) {
       const above = flats[i - 2];
-      const flat = above ? above.times(sheet.number('seamFullness')) : waist.mustPass ? Quantity.larger(top, waist.mustPass) : top;
+      const flat = above ? above.times(sheet.number('seamFullness')) : Quantity.larger(top, waist.mustPass);
       flats.push(sheet.put(`tier-${i}-flat`, `Tier ${i}, flat`, 'up', flat));
       widths.push(sheet.put(`tier-${i}-widths`, `Tier ${i}, widths`, 'up', flats[i - 1]!.over(gives).ceil(), 'count'));
       const allowance = (i === 1 ? waist.top : seam).plus(i === count ? hem : seam);
@@ -173,6 +173,7 @@ function ownTierHeights(sheet: Worksheet, length: Quantity, count: number): Quan
     );
   }
   if (open > 0 && rest.value < open * LEAST_TIER * sheet.scale) {
+    if (own.length === 0) throw new Unmakeable('choices.length', `It is too short for ${count} tiers.`, count * LEAST_TIER);
     throw new Unmakeable(
       `choices.${own[0]}`,
       'Nothing is left for the other tiers.',

@@ -10,7 +10,7 @@ import { planFor, type Plan } from './plan.ts';
 import type { PlanRequest } from './request.ts';
 
 const BODY = { 'waist-girth': 700, 'hip-girth': 960, 'waist-to-hip': 200, 'waist-to-knee': 580 };
-const gored: PlanRequest = { construction: 'gored-skirt', body: BODY, cloth: { width: 1500 } };
+const gored: PlanRequest = { construction: 'gored-skirt', body: BODY, choices: { bandCloth: 'contrast' }, cloth: { width: 1500 } };
 const folded = (request: PlanRequest, fold: Fold): Plan => planFor({ ...request, choices: { ...request.choices, fold } });
 const suits = (plan: Plan) => plan.checks.find(({ id }) => id === 'fold-suits')!;
 

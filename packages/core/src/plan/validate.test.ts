@@ -60,7 +60,8 @@ describe('what a new make starts with', () => {
       const inches = proposalsFor(construction, 'in');
       expect(inches['seam'], construction.id).toBeCloseTo(INCH / 2, 9);
       expect(proposalsFor(construction, 'cm')).not.toHaveProperty('seam');
-      if (construction.choices.some(({ id }) => id === 'bandCloth')) expect(inches['bandCloth'], construction.id).toBe('main');
+      const band = construction.choices.find(({ id }) => id === 'bandCloth');
+      expect(band?.default ?? 'main', construction.id).toBe('main');
       expect(() => settleChoices(construction, inches, 'woven')).not.toThrow();
     }
   });

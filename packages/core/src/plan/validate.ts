@@ -5,6 +5,7 @@ import { BadInput } from '../errors/bad-input.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
 import type { Choice, ChoiceValue } from '../garments/choice.ts';
 import type { Construction } from '../garments/construction.ts';
+import { constructionById } from '../garments/index.ts';
 
 /** No measure of a person is longer than this, mm. */
 const LONGEST_MEASURE = 5000;
@@ -45,6 +46,22 @@ export function settleChoices(construction: Construction, given: Record<string, 
     settled.set(choice.id, value ?? fallback);
   }
   return settled;
+}
+
+/**
+ * Whether choices are choices of a construction at all: known by name, of the right kind. What is only too much or too little passes:
+ * it can be kept and mended. Throws BadInput naming the choice.
+ */
+export function assertChoices(constructionId: string, given: Record<string, ChoiceValue>): void {
+  const construction = constructionById(constructionId);
+  if (!construction) throw new BadInput('construction', `“${constructionId}” is not a construction we know`);
+  for (const [id, value] of Object.entries(given)) {
+    try {
+      settleChoices(construction, { [id]: value }, 'woven');
+    } catch (error) {
+      if (!(error instanceof Unmakeable)) throw error;
+    }
+  }
 }
 
 function assertChoice(choice: Choice, value: ChoiceValue): void {

@@ -96,7 +96,7 @@ describe('widths and curves', () => {
 
 describe('folds', () => {
   it('a whole circle is cut once through four layers: twice its radius of cloth (handbook 4)', () => {
-    const plan = planFor(circle({ closure: 'stretch' }, { kind: 'knit', stretchAcross: 0.6 }));
+    const plan = planFor(circle({ closure: 'stretch', bandCloth: 'contrast' }, { kind: 'knit', stretchAcross: 0.6 }));
     const four = foldWays(plan).find(({ id }) => id === 'in-four')!;
     const radius = plan.quantities.find(({ id }) => id === 'hem-radius-cut')!.value;
     expect(four.layers).toBe(4);
@@ -105,7 +105,7 @@ describe('folds', () => {
   });
 
   it('gores folded along are cut in pairs: half the outlines, never less cloth than the pieces cover', () => {
-    const plan = planFor({ construction: 'gored-skirt', body: BODY, cloth: { width: 1500 } });
+    const plan = planFor({ construction: 'gored-skirt', body: BODY, choices: { bandCloth: 'contrast' }, cloth: { width: 1500 } });
     const ways = foldWays(plan);
     const open = ways.find(({ id }) => id === 'open')!;
     const along = ways.find(({ id }) => id === 'along')!;
