@@ -3,14 +3,18 @@ import { BadInput, Unmakeable } from '@arcus/core';
 import { describe, expect, it, vi } from 'vitest';
 import { ErrorFilter } from './error-filter.ts';
 import { sentFields } from './kept-rows.ts';
+import { knownHosts } from '../access/known-hosts.ts';
+import { sameOrigin } from '../access/same-origin.ts';
+import { TooBusy } from '../engine/too-busy.ts';
+import { assertReasonable } from './body-limits.ts';
 import { NoSuch, StaleSave } from './problems.ts';
-import { sameOrigin } from './same-origin.ts';
 
 /** What the filter answers to an error. */
 function answerTo(error: unknown, headersSent = false) {
-  const sent: { status?: number; body?: Record<string, unknown> } = {};
+  const sent: { status?: number; body?: Record<string, unknown>; retryAfter?: string } = {};
   const response = {
     headersSent,
+    setHeader: (_name: string, value: string) => void (sent.retryAfter = value),
     status: (status: number) => {
       sent.status = status;
       return { json: (body: Record<string, unknown>) => void (sent.body = body) };
@@ -58,6 +62,20 @@ describe('errors leave in one shape', () => {
     expect(body!['message']).toHaveLength(2);
   });
 
+  it('says when to ask again where too much is asked at once', () =>
+    expect(answerTo(new TooBusy(2))).toMatchObject({ status: 503, retryAfter: '2', body: { statusCode: 503 } }));
+
+  it.each([
+    [507, new Error('Failed query', { cause: Object.assign(new Error('SQLITE_FULL: database or disk is full'), { code: 'SQLITE_FULL' }) })],
+    [507, Object.assign(new Error('no space left on device'), { code: 'ENOSPC' })],
+    [503, Object.assign(new Error('attempt to write a readonly database'), { code: 'SQLITE_READONLY' })],
+    [400, new URIError('URI malformed')],
+  ])('%i is what the disk or the address can’t do, in words', (status, error) => {
+    const { body } = answerTo(error);
+    expect(body!['statusCode']).toBe(status);
+    expect(String(body!['message'])).not.toContain('SQLITE');
+  });
+
   it('adds nothing to an answer that is already under way', () => expect(answerTo(new Error('late'), true)).toEqual({}));
 });
 
@@ -73,8 +91,45 @@ describe('writes', () => {
     [false, 'POST', { host: '127.0.0.1:4870', origin: 'http://elsewhere.example' }],
     [false, 'PATCH', { host: '127.0.0.1:4870', origin: 'http://127.0.0.1:4871' }],
     [false, 'DELETE', { host: '127.0.0.1:4870', origin: 'null' }],
+    [false, 'POST', { host: '127.0.0.1:4870', origin: 'https://127.0.0.1:4870' }],
+    [false, 'POST', { host: '127.0.0.1:4870', 'sec-fetch-site': 'cross-site' }],
+    [false, 'POST', { host: '127.0.0.1:4870', 'sec-fetch-site': 'same-site' }],
+    [true, 'POST', { host: '127.0.0.1:4870', 'sec-fetch-site': 'same-origin', origin: 'http://127.0.0.1:4870' }],
+    [true, 'PATCH', { host: '127.0.0.1:4870', 'sec-fetch-site': 'none' }],
     [true, 'GET', { host: '127.0.0.1:4870', origin: 'http://elsewhere.example' }],
   ])('%s: %s %j', (expected, method, headers) => expect(passes(method, headers)).toBe(expected));
+});
+
+describe('the name a server is called by', () => {
+  const passes = (host: string | undefined, names: string[] = []) => {
+    const next = vi.fn();
+    knownHosts(names)({ headers: { host } } as never, {} as never, next);
+    return next.mock.calls[0]![0] === undefined;
+  };
+  it.each(['localhost:4870', '127.0.0.1:4870', '127.9.8.7', '[::1]:4870', 'LOCALHOST', 'localhost.:4870'])('%s is loopback', (host) =>
+    expect(passes(host)).toBe(true),
+  );
+  it.each([undefined, '', 'harbour.example:4870', '192.168.1.5:4870', 'localhost.harbour.example', '127.0.0.1.harbour.example', 'localhost@harbour', 'localhost:99x'])(
+    '%s is not',
+    (host) => expect(passes(host)).toBe(false),
+  );
+  it('may be another one that was listed', () => {
+    expect(passes('Sewing.local:4870', ['sewing.local'])).toBe(true);
+    expect(passes('elsewhere.local', ['sewing.local'])).toBe(false);
+  });
+});
+
+describe('a body', () => {
+  it.each<[string, unknown]>([
+    ['pieces', { pieces: Array.from({ length: 5001 }, () => ({})) }],
+    ['actuals', { actuals: Object.fromEntries(Array.from({ length: 501 }, (_, i) => [`a${i}`, 1])) }],
+    ['choices.__proto__', JSON.parse('{"choices":{"__proto__":{"a":1}}}')],
+    ['nested', JSON.parse('{"a":'.repeat(2000) + '1' + '}'.repeat(2000))],
+  ])('is looked at before anything is made of it: %s', (field, body) => {
+    expect(() => assertReasonable(body)).toThrow(BadInput);
+    expect(() => assertReasonable(body)).toThrow(new RegExp(field));
+  });
+  it('of everyday size passes', () => expect(() => assertReasonable({ pieces: [{ outline: [[0, 0], [1, 1], [2, 0]] }], body: { a: null } })).not.toThrow()); // prettier-ignore
 });
 
 describe('a patch', () => {

@@ -81,6 +81,26 @@ describe('a server killed in the middle of writes', () => {
   });
 });
 
+it('a server told to end while it lays does so within three seconds', async () => {
+  const port = 15_801;
+  const server = await start(folder, port);
+  const gore = { id: 'gore', outline: [[0, 0], [300, 0], [200, 800], [100, 800]], copies: 12, turns: [0, 180] }; // prettier-ignore
+  const asked = Array.from({ length: 20 }, (_, i) =>
+    fetch(`http://127.0.0.1:${port}/api/lays/preview`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ width: 1300 + i, pieces: [gore], effort: 'thorough', seconds: 60 }),
+    }).catch(() => undefined),
+  );
+  await new Promise((later) => setTimeout(later, 400));
+  const end = gone(server);
+  const from = performance.now();
+  server.kill('SIGTERM');
+  await end;
+  expect(performance.now() - from).toBeLessThan(3000);
+  await Promise.all(asked);
+});
+
 describe('a data folder', () => {
   it('is served by one process at a time; a second start says so', async () => {
     const data = join(folder, 'shared');

@@ -17,7 +17,7 @@ export async function aMake(server: TestServer): Promise<{ person: PersonView; c
       construction: 'circle-skirt',
       personId: person.id,
       clothId: cloth.id,
-      choices: { length: 600 },
+      choices: { length: 600, bandCloth: 'contrast' },
     })
   ).body;
   return { person, cloth, make };

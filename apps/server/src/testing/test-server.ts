@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { createApp } from '../create-app.ts';
+import { createApp, type AppOptions } from '../create-app.ts';
 
 export interface Answer<T = unknown> {
   status: number;
@@ -18,9 +18,9 @@ export class TestServer {
     readonly folder: string,
   ) {}
 
-  static async start(): Promise<TestServer> {
+  static async start(options: Omit<AppOptions, 'data'> = {}): Promise<TestServer> {
     const folder = mkdtempSync(join(tmpdir(), 'arcus-api-'));
-    const app = await createApp({ data: folder, quiet: true });
+    const app = await createApp({ data: folder, quiet: true, ...options });
     await app.listen(0, '127.0.0.1');
     const { port } = app.getHttpServer().address() as { port: number };
     return new TestServer(app, `http://127.0.0.1:${port}`, folder);
