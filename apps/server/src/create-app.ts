@@ -37,7 +37,14 @@ export interface AppOptions {
 }
 
 /** The whole server, not yet listening. Throws StartupProblem where the data can't be opened or another process serves it. */
-export async function createApp({ data, web, quiet = false, hosts = [], passphrase, token = newToken() }: AppOptions): Promise<NestExpressApplication> {
+export async function createApp({
+  data,
+  web,
+  quiet = false,
+  hosts = [],
+  passphrase,
+  token = newToken(),
+}: AppOptions): Promise<NestExpressApplication> {
   const database = await Database.open(data);
   const gate = new Gate(passphrase, token);
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(database, gate), {

@@ -41,7 +41,8 @@ try {
   if (error instanceof StartupProblem) console.error(message);
   else if (code === 'EADDRINUSE') console.error(`Port ${port} is taken. Stop what uses it, or set PORT to another one.`);
   else if (code === 'EACCES') console.error(`Port ${port} may not be used by this user. Set PORT to one above 1023.`);
-  else if (code === 'EADDRNOTAVAIL' || code === 'ENOTFOUND' || code === 'EAI_AGAIN') console.error(`HOST ${host} is no address of this machine. Leave it out, or name one that is.`);
+  else if (code === 'EADDRNOTAVAIL' || code === 'ENOTFOUND' || code === 'EAI_AGAIN')
+    console.error(`HOST ${host} is no address of this machine. Leave it out, or name one that is.`);
   else console.error(`Arcus could not start: ${message ?? String(error)}`);
   process.exit(1);
 }

@@ -20,10 +20,9 @@ export async function seed(app: INestApplicationContext, { people, cloths, elast
     const { id } = await app.get(PeopleService).create(person);
     ids.set(key, id);
     for (const { daysAgo, body } of measures) {
-      await app.get(PeopleService).measure(
-        id,
-        { entries: Object.entries(body).map(([measure, value]) => ({ measure, value, takenOn: dayFromNow(-daysAgo) })) },
-      );
+      await app
+        .get(PeopleService)
+        .measure(id, { entries: Object.entries(body).map(([measure, value]) => ({ measure, value, takenOn: dayFromNow(-daysAgo) })) });
     }
   }
   for (const { key, ...cloth } of cloths) ids.set(key, (await app.get(ClothsService).create(cloth)).id);

@@ -20,7 +20,8 @@ export function startOptions(env: Readonly<Record<string, string | undefined>>):
     throw new StartupProblem(`PORT must be a whole number from 0 to 65535, such as 4870; it is “${asked}”.`);
   const port = Number(asked);
   const host = (env['HOST'] ?? '127.0.0.1').trim();
-  if (host === '') throw new StartupProblem('HOST is empty: leave it out for this machine only, or set it to the address to listen on, such as 0.0.0.0.');
+  if (host === '')
+    throw new StartupProblem('HOST is empty: leave it out for this machine only, or set it to the address to listen on, such as 0.0.0.0.');
   const data = env['ARCUS_DATA'] ?? './data';
   if (data.trim() === '') throw new StartupProblem('ARCUS_DATA is empty: leave it out for ./data, or name the folder the database is to be in.');
   const named = (env['ARCUS_HOSTS'] ?? '')
@@ -43,7 +44,10 @@ export function startOptions(env: Readonly<Record<string, string | undefined>>):
  * The passphrase others in the house need, where they can reach this server; undefined on loopback. From ARCUS_PASSPHRASE, else the kept
  * one, else asked for once and kept as a hash. Throws StartupProblem where none can be had.
  */
-export async function passphraseFor({ host, data }: StartOptions, env: Readonly<Record<string, string | undefined>>): Promise<Passphrase | undefined> {
+export async function passphraseFor(
+  { host, data }: StartOptions,
+  env: Readonly<Record<string, string | undefined>>,
+): Promise<Passphrase | undefined> {
   if (isLoopback(host)) return undefined;
   const given = env['ARCUS_PASSPHRASE'];
   if (given !== undefined) {

@@ -1,23 +1,40 @@
 import { App as AntApp, ConfigProvider } from 'antd';
-import { StrictMode } from 'react';
+import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { SWRConfig } from 'swr';
 import { read } from './api/client.ts';
+import { startOutbox } from './outbox/use-outbox.ts';
 import { router } from './routes.tsx';
+import { useSignedOut } from './session/signed-out.ts';
 import { UnitsProvider } from './settings/units.tsx';
 import { theme } from './theme/tokens.ts';
 import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
 import '@fontsource-variable/bricolage-grotesque/index.css';
 import './theme/global.css';
 
+const SignInPage = lazy(() => import('./session/sign-in-page.tsx'));
+
+/** The pages, or the door where one has to knock first. What was entered stays either way. */
+function Pages() {
+  const signedOut = useSignedOut();
+  return signedOut ? (
+    <Suspense fallback={null}>
+      <SignInPage />
+    </Suspense>
+  ) : (
+    <RouterProvider router={router} />
+  );
+}
+
+startOutbox();
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <ConfigProvider theme={theme} wave={{ disabled: true }}>
       <AntApp style={{ height: '100%' }}>
         <SWRConfig value={{ fetcher: read, revalidateOnFocus: true, shouldRetryOnError: true, errorRetryInterval: 3000 }}>
           <UnitsProvider>
-            <RouterProvider router={router} />
+            <Pages />
           </UnitsProvider>
         </SWRConfig>
       </AntApp>

@@ -1,4 +1,5 @@
 import { createBrowserRouter, Link, useRouteError } from 'react-router';
+import { SCREENS } from './screens.ts';
 import { Shell } from './shell/shell.tsx';
 
 const page = (load: () => Promise<{ default: React.ComponentType }>) => async () => ({ Component: (await load()).default });
@@ -9,16 +10,16 @@ export const router = createBrowserRouter([
     errorElement: <Broken />,
     hydrateFallbackElement: <p style={{ padding: 26 }}>Opening…</p>,
     children: [
-      { index: true, lazy: page(() => import('./today/today-page.tsx')) },
-      { path: 'welcome', lazy: page(() => import('./welcome/welcome-page.tsx')) },
-      { path: 'makes', lazy: page(() => import('./makes/makes-page.tsx')) },
-      { path: 'makes/new', lazy: page(() => import('./makes/new-make-page.tsx')) },
-      { path: 'makes/:id/:station?', lazy: page(() => import('./make/make-page.tsx')) },
-      { path: 'people', lazy: page(() => import('./people/people-page.tsx')) },
-      { path: 'people/:id', lazy: page(() => import('./people/person-page.tsx')) },
-      { path: 'cupboard', lazy: page(() => import('./cupboard/cupboard-page.tsx')) },
-      { path: 'cupboard/:id/becomes', lazy: page(() => import('./cupboard/becomes-page.tsx')) },
-      { path: 'settings', lazy: page(() => import('./settings/settings-page.tsx')) },
+      { index: true, lazy: page(SCREENS.today) },
+      { path: 'welcome', lazy: page(SCREENS.welcome) },
+      { path: 'makes', lazy: page(SCREENS.makes) },
+      { path: 'makes/new', lazy: page(SCREENS.newMake) },
+      { path: 'makes/:id/:station?', lazy: page(SCREENS.make) },
+      { path: 'people', lazy: page(SCREENS.people) },
+      { path: 'people/:id', lazy: page(SCREENS.person) },
+      { path: 'cupboard', lazy: page(SCREENS.cupboard) },
+      { path: 'cupboard/:id/becomes', lazy: page(SCREENS.becomes) },
+      { path: 'settings', lazy: page(SCREENS.settings) },
       { path: '*', element: <Nowhere /> },
     ],
   },

@@ -43,8 +43,6 @@ export class MakeUpdate {
   @Optional() @IsArray() @ArrayMaxSize(500) @IsString({ each: true }) @MaxLength(120, { each: true }) done?: string[];
   /** The figures (mm) ticked chalk marks had when they were ticked, by the tick's id: a mark whose figures have moved since no longer holds. */
   @Optional() @ById() chalked?: Record<string, number[]>;
-  /** The person has seen what changed under the make since it was last looked at. */
-  @Optional() @IsBoolean() seen?: boolean;
 }
 
 /** A lay found by a closer search. */

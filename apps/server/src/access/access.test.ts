@@ -96,7 +96,8 @@ describe('a session', () => {
 
 describe('answers of the API', () => {
   it('are stored nowhere on the way', async () => {
-    for (const path of ['/api/health', '/api/session', '/api/nothing']) expect((await server.get(path)).headers.get('cache-control')).toBe('no-store');
+    for (const path of ['/api/health', '/api/session', '/api/nothing'])
+      expect((await server.get(path)).headers.get('cache-control')).toBe('no-store');
   });
   it('are in the contract’s shape wherever nothing is, never a page', async () => {
     for (const path of ['/api', '/api/', '/api/nothing', '/API/nothing', '/api/people/x/y/z', '/api/%E0%A4%A', '/nothing.js', '/%'] as const) {

@@ -1,27 +1,27 @@
-import { Injectable, Logger, NotFoundException, UnprocessableEntityException, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common';
+import {
+  Injectable,
+  Logger,
+  NotFoundException,
+  UnprocessableEntityException,
+  type OnApplicationBootstrap,
+  type OnApplicationShutdown,
+} from '@nestjs/common';
 import { randomUUID } from 'node:crypto';
 import { createWriteStream } from 'node:fs';
 import { copyFile, mkdir, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
+import type { Backups, Inside } from '@arcus/contract';
 import { createClient } from '@libsql/client';
 import { drizzle } from 'drizzle-orm/libsql';
-import { copiesIn, KEPT_COPIES, listCopies, type Copy } from '../database/copies.ts';
+import { copiesIn, KEPT_COPIES, listCopies } from '../database/copies.ts';
 import { Database } from '../database/database.ts';
 import { DATA_VERSION, migrateFile } from '../database/migrations.ts';
-import { lookInside, type Inside } from './look-inside.ts';
+import { lookInside } from './look-inside.ts';
 
 /** How often it is looked whether today's copy is there, ms. */
 const LOOK_EVERY = 60 * 60 * 1000;
-
-export interface Backups {
-  folder: string;
-  dataVersion: number;
-  /** How many of each kind are kept. */
-  kept: typeof KEPT_COPIES;
-  copies: Copy[];
-}
 
 /** Copies of everything that is kept: taken by the day and when asked for, looked into, put back. */
 @Injectable()

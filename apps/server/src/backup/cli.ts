@@ -2,11 +2,12 @@ import { createReadStream } from 'node:fs';
 import { copyFile, mkdir, rename, rm, stat } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
 import { Readable } from 'node:stream';
+import type { Inside } from '@arcus/contract';
 import { createClient } from '@libsql/client';
 import { copiesIn } from '../database/copies.ts';
 import { Database, DATABASE_FILE } from '../database/database.ts';
 import { FolderInUse, lockFolder } from '../database/folder-lock.ts';
-import { lookInside, type Inside } from './look-inside.ts';
+import { lookInside } from './look-inside.ts';
 import { runningServer } from './running-server.ts';
 
 /** npm run backup [FILE] and npm run restore FILE: on the data folder of ARCUS_DATA, whether it is being served or not. */
@@ -21,8 +22,20 @@ const told = ({ rows: { people, measurements, cloths, elastics, makes, logs }, c
   (changedAt ? `; last changed ${changedAt}` : '');
 
 async function backup(to: string): Promise<void> {
-  if (await stat(join(folder, DATABASE_FILE)).then(() => false, () => true)) throw new Refused(`There is no database in ${folder}. Set ARCUS_DATA to the folder that has it.`);
-  if (await stat(to).then(() => true, () => false)) throw new Refused(`${to} is there already. Name another file.`);
+  if (
+    await stat(join(folder, DATABASE_FILE)).then(
+      () => false,
+      () => true,
+    )
+  )
+    throw new Refused(`There is no database in ${folder}. Set ARCUS_DATA to the folder that has it.`);
+  if (
+    await stat(to).then(
+      () => true,
+      () => false,
+    )
+  )
+    throw new Refused(`${to} is there already. Name another file.`);
   const client = createClient({ url: `file:${join(folder, DATABASE_FILE)}` });
   await client.execute('PRAGMA busy_timeout = 10000');
   await client.execute({ sql: 'VACUUM INTO ?', args: [to] });
@@ -52,7 +65,10 @@ async function restoreAlone(from: string): Promise<string | undefined> {
     const fresh = join(folder, `.restoring.db`);
     await rm(fresh, { force: true });
     await copyFile(from, fresh);
-    const there = await stat(file).then(({ size }) => size > 0, () => false);
+    const there = await stat(file).then(
+      ({ size }) => size > 0,
+      () => false,
+    );
     if (there) {
       for (const end of ['', '-wal', '-shm']) await rename(file + end, aside + end).catch(() => undefined);
     }

@@ -1,18 +1,7 @@
 import { stat } from 'node:fs/promises';
+import type { Inside } from '@arcus/contract';
 import { createClient } from '@libsql/client';
 import { DATA_VERSION, dataVersionOf } from '../database/migrations.ts';
-
-/** What a copy holds, or why it can't be put back. */
-export interface Inside {
-  /** In words, where it can't be put back. */
-  fault?: string;
-  dataVersion: number;
-  bytes: number;
-  /** Rows by table. */
-  rows: { people: number; measurements: number; cloths: number; elastics: number; makes: number; logs: number };
-  /** When anything in it was last changed, ISO 8601. */
-  changedAt: string | null;
-}
 
 const TABLES = ['people', 'measurements', 'cloths', 'elastics', 'makes', 'logs'] as const;
 const NOTHING = { people: 0, measurements: 0, cloths: 0, elastics: 0, makes: 0, logs: 0 };
@@ -31,10 +20,15 @@ export async function lookInside(path: string): Promise<Inside> {
     if (check !== 'ok') return no(`The copy is damaged: ${String(check)}.`);
     const dataVersion = await dataVersionOf(client);
     if (dataVersion === 0) return no('This is a database, but none of Arcus.');
-    if (dataVersion > DATA_VERSION) return no(`The copy was made by a newer Arcus (data version ${dataVersion}; this one knows up to ${DATA_VERSION}).`, dataVersion);
+    if (dataVersion > DATA_VERSION)
+      return no(`The copy was made by a newer Arcus (data version ${dataVersion}; this one knows up to ${DATA_VERSION}).`, dataVersion);
     const rows = { ...NOTHING };
     for (const table of TABLES) rows[table] = Number((await client.execute(`SELECT count(*) AS n FROM ${table}`)).rows[0]!['n']);
-    const latest = await client.execute(TABLES.filter((each) => !['measurements', 'logs'].includes(each)).map((each) => `SELECT max(updated_at) AS at FROM ${each}`).join(' UNION ALL '));
+    const latest = await client.execute(
+      TABLES.filter((each) => !['measurements', 'logs'].includes(each))
+        .map((each) => `SELECT max(updated_at) AS at FROM ${each}`)
+        .join(' UNION ALL '),
+    );
     const dates = latest.rows.map((row) => row['at']).filter((at) => typeof at === 'string');
     return { dataVersion, bytes, rows, changedAt: dates.sort().pop() ?? null };
   } catch (error) {

@@ -109,10 +109,16 @@ describe('the name a server is called by', () => {
   it.each(['localhost:4870', '127.0.0.1:4870', '127.9.8.7', '[::1]:4870', 'LOCALHOST', 'localhost.:4870'])('%s is loopback', (host) =>
     expect(passes(host)).toBe(true),
   );
-  it.each([undefined, '', 'harbour.example:4870', '192.168.1.5:4870', 'localhost.harbour.example', '127.0.0.1.harbour.example', 'localhost@harbour', 'localhost:99x'])(
-    '%s is not',
-    (host) => expect(passes(host)).toBe(false),
-  );
+  it.each([
+    undefined,
+    '',
+    'harbour.example:4870',
+    '192.168.1.5:4870',
+    'localhost.harbour.example',
+    '127.0.0.1.harbour.example',
+    'localhost@harbour',
+    'localhost:99x',
+  ])('%s is not', (host) => expect(passes(host)).toBe(false));
   it('may be another one that was listed', () => {
     expect(passes('Sewing.local:4870', ['sewing.local'])).toBe(true);
     expect(passes('elsewhere.local', ['sewing.local'])).toBe(false);

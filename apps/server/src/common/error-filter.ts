@@ -59,7 +59,10 @@ function storageFault(error: unknown): Said | undefined {
   for (let each = error; each instanceof Error; each = each.cause) said.push(`${(each as { code?: string }).code ?? ''} ${each.message}`);
   const text = said.join(' ');
   if (/SQLITE_FULL|ENOSPC|disk is full/.test(text))
-    return { status: 507, message: ['The disk is full: nothing more can be saved until there is space. What was saved before is safe; free some space and it goes on.'] };
+    return {
+      status: 507,
+      message: ['The disk is full: nothing more can be saved until there is space. What was saved before is safe; free some space and it goes on.'],
+    };
   if (/SQLITE_(READONLY|IOERR|CANTOPEN)|EROFS/.test(text))
     return { status: 503, message: ['The database can’t be written just now. What was saved before is safe.'], retryAfterSeconds: 5 };
   if (/SQLITE_BUSY/.test(text)) return { status: 503, message: ['The database is busy. Try again in a moment.'], retryAfterSeconds: 1 };

@@ -1,18 +1,11 @@
 import { mkdir, readdir, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
+import type { Copy } from '@arcus/contract';
 import type { Client } from '@libsql/client';
 
 /** Why a copy was taken; of each kind so many are kept, the newest. */
-export const KEPT_COPIES = { daily: 14, 'before-migration': 3, 'before-restore': 5, asked: 10 } as const;
-export type CopyReason = keyof typeof KEPT_COPIES;
-
-export interface Copy {
-  name: string;
-  reason: CopyReason;
-  /** ISO 8601. */
-  takenAt: string;
-  bytes: number;
-}
+export const KEPT_COPIES: Record<Copy['reason'], number> = { daily: 14, 'before-migration': 3, 'before-restore': 5, asked: 10 };
+export type CopyReason = Copy['reason'];
 
 const NAME = /^arcus-(\d{4}-\d\d-\d\d)T(\d\d)-(\d\d)-(\d\d)-(\d{3})Z-([a-z-]+)\.db$/;
 

@@ -51,7 +51,10 @@ export class Database {
       await client.execute('PRAGMA foreign_keys = ON');
       // an acknowledged write is on the disk
       await client.execute('PRAGMA synchronous = FULL');
-      await writeFile(join(folder, MARK), 'The data of Arcus: arcus.db, and copies of it in copies/. Back it up with "npm run backup"; copying the file alone loses what is not yet in it.\n');
+      await writeFile(
+        join(folder, MARK),
+        'The data of Arcus: arcus.db, and copies of it in copies/. Back it up with "npm run backup"; copying the file alone loses what is not yet in it.\n',
+      );
       for (const name of await readdir(folder)) if (/^arcus[.-]/.test(name)) await chmod(join(folder, name), 0o600);
       return new Database(folder, orm, client, lock);
     } catch (error) {

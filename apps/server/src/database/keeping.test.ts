@@ -1,5 +1,17 @@
 import { execFile } from 'node:child_process';
-import { chmodSync, closeSync, copyFileSync, mkdirSync, mkdtempSync, openSync, readdirSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  closeSync,
+  copyFileSync,
+  mkdirSync,
+  mkdtempSync,
+  openSync,
+  readdirSync,
+  rmSync,
+  statSync,
+  truncateSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -47,7 +59,11 @@ function startAndFail(env: Record<string, string>): Promise<{ code: number; said
 
 describe('a data folder that can’t be opened says in one sentence what is wrong and what to do', () => {
   it.each<[string, (folder: string) => void, RegExp]>([
-    ['damaged', (folder) => writeFileSync(join(folder, DATABASE_FILE), 'not a database at all, but long enough to look like one'.repeat(40)), /is damaged.*restore FILE.*copies/],
+    [
+      'damaged',
+      (folder) => writeFileSync(join(folder, DATABASE_FILE), 'not a database at all, but long enough to look like one'.repeat(40)),
+      /is damaged.*restore FILE.*copies/,
+    ],
     ['emptied', (folder) => truncateSync(join(folder, DATABASE_FILE), 0), /is empty \(0 bytes\).*restore FILE/],
     ['gone', (folder) => rmSync(join(folder, DATABASE_FILE)), /is gone.*restore FILE/],
     [
@@ -192,7 +208,13 @@ describe('a copy', () => {
   it('that is sent is looked into first, and refused where it is no whole copy', async () => {
     const server = await TestServer.start();
     const send = async (bytes: Uint8Array) =>
-      (await fetch(`${server.url}/api/backups/look`, { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: bytes })).json() as Promise<{ token: string; fault?: string }>;
+      (
+        await fetch(`${server.url}/api/backups/look`, {
+          method: 'POST',
+          headers: { 'content-type': 'application/octet-stream' },
+          body: new Blob([bytes as BlobPart]),
+        })
+      ).json() as Promise<{ token: string; fault?: string }>;
     const { person } = await aMake(server);
     const { name } = (await server.post<{ name: string }>('/api/backups', {})).body;
     const copy = new Uint8Array(await (await fetch(`${server.url}/api/backups/${name}`)).arrayBuffer());

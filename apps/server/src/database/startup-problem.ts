@@ -33,8 +33,11 @@ export function startupProblem(error: unknown, folder: string): StartupProblem {
   if (known) return new StartupProblem(`The data folder ${folder} ${known}${elsewhere}`);
   const said = `${code} ${message}`;
   if (/SQLITE_(READONLY|CANTOPEN|PERM|AUTH)|unable to open|readonly/i.test(said))
-    return new StartupProblem(`The database in ${folder} may not be opened and written by this user. Change the permissions of the folder and its files${elsewhere}`);
-  if (/SQLITE_FULL|ENOSPC|database or disk is full/i.test(said)) return new StartupProblem(`The data folder ${folder} ${CODES['ENOSPC']}${elsewhere}`);
+    return new StartupProblem(
+      `The database in ${folder} may not be opened and written by this user. Change the permissions of the folder and its files${elsewhere}`,
+    );
+  if (/SQLITE_FULL|ENOSPC|database or disk is full/i.test(said))
+    return new StartupProblem(`The data folder ${folder} ${CODES['ENOSPC']}${elsewhere}`);
   if (/SQLITE_(NOTADB|CORRUPT)|malformed|not a database/i.test(said)) return damaged(folder, 'is damaged');
   return new StartupProblem(`The data in ${folder} can't be opened (${message || String(error)}). ${wayBack(folder)}`);
 }

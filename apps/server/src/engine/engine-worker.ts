@@ -1,5 +1,18 @@
 import { createHash } from 'node:crypto';
-import { BadInput, draftFor, FormulaError, gravest, laidByHand, layPieces, previewOf, quickLayer, Unmakeable, withLay, type Lay, type Layer } from '@arcus/core';
+import {
+  BadInput,
+  draftFor,
+  FormulaError,
+  gravest,
+  laidByHand,
+  layPieces,
+  previewOf,
+  quickLayer,
+  Unmakeable,
+  withLay,
+  type Lay,
+  type Layer,
+} from '@arcus/core';
 import type { Answer, AskedLay, PlanAnswer, PlanTask, Task } from './tasks.ts';
 
 /** Lays this thread has found, by what was laid. */
@@ -25,7 +38,7 @@ function workOut({ do: what, request, hand, kept = {}, offered = [] }: PlanTask)
     const own = hand && role === 'main' ? laidByHand(wanted, hand) : undefined;
     const key = createHash('sha256').update(JSON.stringify(wanted)).digest('base64url');
     const stored = kept[key] ?? known.get(key);
-    const found = offered.map((each) => laidByHand(wanted, each)).find((lay) => lay && !(stored && lay.length >= stored.length - 1e-6));
+    const found = offered.map((each) => laidByHand(wanted, each)).find((lay) => lay && !(stored && lay.length > stored.length + 1e-6));
     const lay = own ?? found ?? stored ?? quickly(wanted, role);
     if (!own && !found && !stored) remember(key, lay);
     asked.push({ key, lay, from: own ? 'hand' : found ? 'offered' : stored ? 'kept' : 'engine' });

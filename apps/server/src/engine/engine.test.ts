@@ -45,9 +45,24 @@ describe('no request holds up the others', () => {
   it.each<[string, string, object, number[]]>([
     ['six tiers on a print', '/api/plans/preview', { ...HUGE, cloth: { repeat: 300 } }, [200]],
     ['six tiers', '/api/plans/preview', HUGE, [200]],
-    ['cloth as narrow as a ribbon, with a print', '/api/plans/preview', { construction: 'tiered-skirt', body: TOVE, cloth: { width: 51, repeat: 2000 } }, [422]],
-    ['thousands of copies', '/api/plans/preview', { construction: 'gathered-skirt', body: TOVE, cloth: { width: 51 }, choices: { fullness: 4 } }, [422]],
-    ['twenty outlines of 5000 corners', '/api/lays/preview', { width: 3000, pieces: Array.from({ length: 20 }, (_, i) => ({ id: `z${i}`, outline: zigzag(4990, i) })) }, [200, 413]],
+    [
+      'cloth as narrow as a ribbon, with a print',
+      '/api/plans/preview',
+      { construction: 'tiered-skirt', body: TOVE, cloth: { width: 51, repeat: 2000 } },
+      [422],
+    ],
+    [
+      'thousands of copies',
+      '/api/plans/preview',
+      { construction: 'gathered-skirt', body: TOVE, cloth: { width: 51 }, choices: { fullness: 4 } },
+      [422],
+    ],
+    [
+      'twenty outlines of 5000 corners',
+      '/api/lays/preview',
+      { width: 3000, pieces: Array.from({ length: 20 }, (_, i) => ({ id: `z${i}`, outline: zigzag(4990, i) })) },
+      [200, 413],
+    ],
     ['400 000 empty pieces', '/api/lays/preview', { width: 1000, pieces: Array.from({ length: 400_000 }, () => ({})) }, [400]],
   ])('%s', async (_name, path, request, allowed) => {
     const { slowest, answer } = await healthDuring(() => timed(() => server.post<ApiError>(path, request)));
@@ -86,7 +101,8 @@ describe('no request holds up the others', () => {
 
 describe('the same pieces on the same cloth', () => {
   it('are laid once: the second answer says the same', async () => {
-    const ask = () => server.post<{ lay: Lay }>('/api/plans/preview', { construction: 'gored-skirt', body: { ...TOVE, 'waist-to-hip': 200, 'waist-to-knee': 580 } });
+    const ask = () =>
+      server.post<{ lay: Lay }>('/api/plans/preview', { construction: 'gored-skirt', body: { ...TOVE, 'waist-to-hip': 200, 'waist-to-knee': 580 } });
     const [one, two] = [await ask(), await ask()];
     expect(two.body.lay).toEqual(one.body.lay);
   });
@@ -95,7 +111,14 @@ describe('the same pieces on the same cloth', () => {
 describe('choices that were a fault of the server', () => {
   it.each<[string, object]>([
     ['choices.length', { construction: 'tiered-skirt', body: TOVE, choices: { heights: 'own', tiers: 6, length: 60 } }],
-    ['choices.waistEase', { construction: 'gathered-skirt', body: { 'waist-girth': 700, 'hip-girth': 700 }, choices: { waist: 'fitted-band', waistEase: -200, sampleSize: 'quarter' } }],
+    [
+      'choices.waistEase',
+      {
+        construction: 'gathered-skirt',
+        body: { 'waist-girth': 700, 'hip-girth': 700 },
+        choices: { waist: 'fitted-band', waistEase: -200, sampleSize: 'quarter' },
+      },
+    ],
   ])('%s is named, and the nearest that can be made works', async (field, request) => {
     const { status, body } = await server.post<ApiError>('/api/plans/preview', request);
     expect(status).toBe(422);

@@ -36,7 +36,10 @@ export class Engine implements BeforeApplicationShutdown {
     if ('fault' in answer) {
       // our mistake, not the sender's; but an answer that names the field helps more than none
       this.log.error(answer.fault);
-      throw new Unmakeable('choices', 'These choices and measures do not go together: a number that has to be more than nothing is not. Change one of them.');
+      throw new Unmakeable(
+        'choices',
+        'These choices and measures do not go together: a number that has to be more than nothing is not. Change one of them.',
+      );
     }
     return answer.done;
   }

@@ -33,7 +33,8 @@ function toLayPiece({ id, outline, copies, turns, mirror }: LayPieceRequest, ind
   const fault = ringFault(ring);
   if (fault) throw new Unmakeable(field, `The outline of “${id}” ${fault}; it must be a simple closed ring.`);
   const { width, height } = boundsOfPoints(ring);
-  if (Math.abs(ringArea(ring)) / Math.max(width, height) < THREAD) throw new Unmakeable(field, `“${id}” is thinner than a thread; nothing can be cut so.`);
+  if (Math.abs(ringArea(ring)) / Math.max(width, height) < THREAD)
+    throw new Unmakeable(field, `“${id}” is thinner than a thread; nothing can be cut so.`);
   const counterClockwise = ringArea(ring) > 0 ? ring : [...ring].reverse();
   return { id, outline: counterClockwise, copies: copies ?? 1, turns: turns ?? [0], ...(mirror ? { mirror } : {}) };
 }

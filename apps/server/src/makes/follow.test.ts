@@ -38,7 +38,7 @@ describe('what is to be bought follows what it hangs on, at once', () => {
     expect(now.basis).toMatchObject({ body: { 'waist-girth': 700 }, cloth: { width: 1500 } });
     const renamed = (await server.patch<MakeDetail>(`/api/makes/${make.id}`, { version: now.version, name: 'Another name' })).body;
     expect(renamed.basis).toMatchObject({ body: { 'waist-girth': 700 } });
-    const seen = (await server.patch<MakeDetail>(`/api/makes/${make.id}`, { version: renamed.version, seen: true })).body;
+    const seen = (await server.post<MakeDetail>(`/api/makes/${make.id}/seen`, {})).body;
     expect(seen.basis).toMatchObject({ body: { 'waist-girth': 720 }, cloth: { width: 1300 } });
   });
 });
@@ -59,7 +59,9 @@ describe('one lay', () => {
     const longer = placements.map((each) => ({ ...each, y: each.y + 4000 }));
     const put = (lays: object[]) => server.send<MakeDetail>('PUT', `/api/makes/${make.id}/lays`, { lays });
     expect((await put([{ placements: longer, settled: true }])).body.summary.figures['cloth-length']).toBeCloseTo(quick, 6);
-    expect((await put([{ placements: placements.map((each) => ({ ...each, x: 0 })), settled: true }])).body.summary.figures['cloth-length']).toBeCloseTo(quick, 6);
+    expect(
+      (await put([{ placements: placements.map((each) => ({ ...each, x: 0 })), settled: true }])).body.summary.figures['cloth-length'],
+    ).toBeCloseTo(quick, 6);
     const closer = (await put([{ placements, settled: true }])).body;
     expect(closer.summary.figures['cloth-length']!).toBeLessThanOrEqual(quick + 1e-6);
     expect(closer.lays[0]).toMatchObject({ settled: true, placements });
@@ -75,7 +77,8 @@ describe('one lay', () => {
 describe('sent twice, kept once: an answer that got lost can be asked for again', () => {
   it('people, cloths, elastics, makes, measures and log entries', async () => {
     const { person, make } = await aMake(server);
-    const twice = async (path: string, body: object) => [await server.post<{ id: string }>(path, body), await server.post<{ id: string }>(path, body)] as const;
+    const twice = async (path: string, body: object) =>
+      [await server.post<{ id: string }>(path, body), await server.post<{ id: string }>(path, body)] as const;
     for (const [path, body] of [
       ['/api/people', { name: 'Once' }],
       ['/api/cloths', { name: 'Once', width: 1400, kind: 'woven' }],
@@ -112,7 +115,11 @@ describe('what can’t be is refused by name', () => {
     ['width', 'POST /api/elastics', { name: 'Soft', kind: 'braided' }],
     ['kind', 'POST /api/elastics', { name: 'Soft', width: 20 }],
     ['id', 'POST /api/people', { name: 'Alva', id: 'one' }],
-    ['actuals', 'POST /api/makes/ID/log', { finishedOn: '2027-01-01', verdict: 'love', actuals: Object.fromEntries(Array.from({ length: 300 }, (_, i) => [`a${i}`, 1])) }],
+    [
+      'actuals',
+      'POST /api/makes/ID/log',
+      { finishedOn: '2027-01-01', verdict: 'love', actuals: Object.fromEntries(Array.from({ length: 300 }, (_, i) => [`a${i}`, 1])) },
+    ],
     ['chalked', 'PATCH /api/makes/ID', { version: 1, chalked: { 'chalk:skirt:hem': ['7'] } }],
     ['thinner than a thread', 'POST /api/lays/preview', { width: 1000, pieces: [{ id: 'hair', outline: [[0, 0], [900, 0], [900, 0.01], [0, 0.01]], copies: 2 }] }], // prettier-ignore
   ])('%s: %s %j', async (field, call, body) => {

@@ -97,7 +97,8 @@ export class MakeSummaries {
       },
       (error: unknown): Known => {
         // what can't be made, or a measure not taken yet, is a state of the work, not a mistake
-        if (error instanceof Unmakeable || error instanceof BadInput) return { of, summary: { figures: {}, verdict: 'unmakeable', says: error.message }, asked: [] };
+        if (error instanceof Unmakeable || error instanceof BadInput)
+          return { of, summary: { figures: {}, verdict: 'unmakeable', says: error.message }, asked: [] };
         throw error;
       },
     );

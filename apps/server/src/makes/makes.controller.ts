@@ -43,6 +43,12 @@ export class MakesController {
     return this.makes.found(id, lays);
   }
 
+  @Post(':id/seen')
+  @HttpCode(200)
+  seen(@Param('id', ParseUUIDPipe) id: string) {
+    return this.makes.seen(id);
+  }
+
   @Get(':id/log')
   log(@Param('id', ParseUUIDPipe) id: string) {
     return this.makes.log(id);

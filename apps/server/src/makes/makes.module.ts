@@ -7,5 +7,9 @@ import { MakeSummaries } from './make-summary.ts';
 import { MakesController } from './makes.controller.ts';
 import { MakesService } from './makes.service.ts';
 
-@Module({ imports: [PeopleModule, CupboardModule, PlansModule, LaysModule], controllers: [MakesController], providers: [MakesService, MakeSummaries] })
+@Module({
+  imports: [PeopleModule, CupboardModule, PlansModule, LaysModule],
+  controllers: [MakesController],
+  providers: [MakesService, MakeSummaries],
+})
 export class MakesModule {}

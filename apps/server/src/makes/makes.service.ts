@@ -66,14 +66,14 @@ export class MakesService {
     return this.detail(row);
   }
 
-  async update(id: string, { seen, ...patch }: MakeUpdate): Promise<MakeView> {
+  async update(id: string, patch: MakeUpdate): Promise<MakeView> {
     const set = sentFields(patch, NULLABLE);
     const now = await findKept<Row>(this.database.orm, makes, 'make', id);
     if (now.version !== patch.version) throw new StaleSave(await this.detail(now));
     if (set.choices) assertChoices(now.construction, set.choices);
     if (set.chalked) assertChalked(set.chalked);
     const sources = await this.sourcesOf({ ...now, ...set });
-    const basis = basisAfter(now, set, basisOf(sources), seen === true);
+    const basis = basisAfter(now, set, basisOf(sources));
     const saved = await this.database.write((orm) => saveKept<Row>(orm, makes, 'make', { id, version: patch.version, set: { ...set, basis } }));
     return this.detail(saved);
   }
@@ -84,6 +84,14 @@ export class MakesService {
     const sources = await this.sourcesOf(row);
     await this.plans.offer(requestOf(row, sources), lays, row.lay ?? undefined);
     return this.detail(row);
+  }
+
+  /** The person has seen what changed under a make since it was last looked at: from now on it is held against today's. */
+  async seen(id: string): Promise<MakeDetail> {
+    const row = await findKept<Row>(this.database.orm, makes, 'make', id);
+    const basis = basisOf(await this.sourcesOf(row));
+    await this.database.write((orm) => orm.update(makes).set({ basis }).where(eq(makes.id, id)));
+    return this.detail({ ...row, basis });
   }
 
   archive(id: string, away: boolean): Promise<void> {
@@ -152,9 +160,9 @@ const LOG = {
   nextTime: logs.nextTime,
 };
 
-/** What a make was last looked at with: all of today's once it was seen; else what the person has just chosen, and the rest as it was. */
-function basisAfter(now: Row, set: Partial<Row>, today: MakeBasis, seen: boolean): MakeBasis {
-  if (seen || !now.basis) return today;
+/** What a make was last looked at with: what the person has just chosen of today's, and the rest as it was. */
+function basisAfter(now: Row, set: Partial<Row>, today: MakeBasis): MakeBasis {
+  if (!now.basis) return today;
   return {
     body: 'personId' in set && set.personId !== now.personId ? today.body : now.basis.body,
     cloth: 'clothId' in set && set.clothId !== now.clothId ? today.cloth : now.basis.cloth,

@@ -29,7 +29,11 @@ export class PlansService {
   }
 
   /** Keeps lays found elsewhere for the pieces of a request, where they fit and are shorter than what is known. Tells whether any was. */
-  async offer(request: PlanRequest, found: ReadonlyArray<{ placements: readonly Placement[]; settled: boolean }>, hand?: readonly Placement[]): Promise<boolean> {
+  async offer(
+    request: PlanRequest,
+    found: ReadonlyArray<{ placements: readonly Placement[]; settled: boolean }>,
+    hand?: readonly Placement[],
+  ): Promise<boolean> {
     const { asked } = await this.workOut({ do: 'summary', request, offered: found.map(({ placements }) => placements), ...(hand ? { hand } : {}) });
     const settles = (lay: Lay) => found.some(({ placements, settled }) => settled && samePlaces(placements, lay.placements));
     return this.lays.keep(asked.filter(({ from }) => from === 'offered').map(({ key, lay }) => ({ key, lay: { ...lay, settled: settles(lay) } })));

@@ -1,4 +1,5 @@
 import type { ApiError } from '@arcus/contract';
+import { setSignedOut } from '../session/signed-out.ts';
 
 /** Thrown when the server answers with an error, or (status 0) doesn't answer at all. */
 export class ApiProblem extends Error {
@@ -18,11 +19,12 @@ const OFFLINE = 'The server does not answer. What you enter is kept on this devi
 /** One request to the API. Throws ApiProblem. */
 export async function request<T>(method: string, path: string, body?: unknown): Promise<T> {
   let response: Response;
+  const raw = body instanceof Blob;
   try {
     response = await fetch(path, {
       method,
-      headers: body === undefined ? {} : { 'content-type': 'application/json' },
-      body: body === undefined ? undefined : JSON.stringify(body),
+      headers: body === undefined ? {} : { 'content-type': raw ? 'application/octet-stream' : 'application/json' },
+      body: body === undefined ? undefined : raw ? body : JSON.stringify(body),
     });
   } catch {
     throw new ApiProblem(0, [OFFLINE]);
@@ -30,6 +32,7 @@ export async function request<T>(method: string, path: string, body?: unknown): 
   if (response.status === 204) return undefined as T;
   const answer: unknown = await response.json().catch(() => undefined);
   if (response.ok) return answer as T;
+  if (response.status === 401 && path !== '/api/session') setSignedOut(true);
   const { message, current } = (answer ?? {}) as Partial<ApiError>;
   throw new ApiProblem(response.status, message ?? [`The server answered with ${response.status}.`], current);
 }

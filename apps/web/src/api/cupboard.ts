@@ -1,25 +1,33 @@
 import type { ClothView, ElasticView } from '@arcus/contract';
-import useSWR, { useSWRConfig } from 'swr';
-import { request } from './client.ts';
+import useSWR from 'swr';
+import { newId, type Fields } from '../outbox/entry.ts';
+import { clothsWith, elasticsWith } from '../outbox/overlay.ts';
+import { outbox, useOutbox } from '../outbox/use-outbox.ts';
 
 export type Shelf = 'cloths' | 'elastics';
 
-export const useCloths = () => useSWR<ClothView[]>('/api/cloths');
-export const useElastics = () => useSWR<ElasticView[]>('/api/elastics');
-
-/** Everything that changes one shelf of the cupboard. */
-export function useShelfActions(shelf: Shelf) {
-  const key = `/api/${shelf}`;
-  const { mutate } = useSWRConfig();
-  const after = async <T>(work: Promise<T>): Promise<T> => {
-    const done = await work;
-    await mutate((each) => typeof each === 'string' && each.startsWith(key));
-    return done;
-  };
-  return {
-    create: (item: Record<string, unknown>) => after(request<{ id: string }>('POST', key, item)),
-    update: (id: string, patch: Record<string, unknown>) => after(request('PATCH', `${key}/${id}`, patch)),
-    putAway: (id: string) => after(request('DELETE', `${key}/${id}`)),
-    takeOut: (id: string) => after(request('POST', `${key}/${id}/restore`)),
-  };
+export function useCloths() {
+  const answer = useSWR<ClothView[]>('/api/cloths');
+  return { ...answer, data: clothsWith(answer.data, useOutbox().entries) };
 }
+
+export function useElastics() {
+  const answer = useSWR<ElasticView[]>('/api/elastics');
+  return { ...answer, data: elasticsWith(answer.data, useOutbox().entries) };
+}
+
+/** Everything that changes one shelf of the cupboard, by way of the outbox. */
+export const shelfActions = (shelf: Shelf) => ({
+  create: async (item: Fields & { name: string }): Promise<{ id: string }> => {
+    const id = newId();
+    await outbox.call({ method: 'POST', path: `/api/${shelf}`, body: { ...item, id }, says: `${item.name}, new in the cupboard` });
+    return { id };
+  },
+  /** `item` as it was read, `values` as they are wanted. */
+  update: (item: { id: string; version: number }, values: Fields & { name: string }) => {
+    const fields = Object.fromEntries(Object.keys(values).map((key) => [key, (item as unknown as Fields)[key] ?? null]));
+    return outbox.save(`/api/${shelf}/${item.id}`, values.name, { fields, version: item.version }, values);
+  },
+  putAway: (id: string) => outbox.call({ method: 'DELETE', path: `/api/${shelf}/${id}`, says: 'A thing from the cupboard put away' }),
+  takeOut: (id: string) => outbox.call({ method: 'POST', path: `/api/${shelf}/${id}/restore`, says: 'A thing put back into the cupboard' }),
+});

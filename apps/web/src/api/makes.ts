@@ -1,26 +1,51 @@
-import type { LogCreate, LogView, MakeCreate, MakeView } from '@arcus/contract';
-import useSWR, { useSWRConfig } from 'swr';
-import { request } from './client.ts';
+import type { LogCreate, LogView, MakeCreate, MakeDetail, MakeView } from '@arcus/contract';
+import { useEffect } from 'react';
+import useSWR from 'swr';
+import { newId } from '../outbox/entry.ts';
+import { logWith, makesWith, makeWith } from '../outbox/overlay.ts';
+import { outbox, useOutbox } from '../outbox/use-outbox.ts';
 
 const KEY = '/api/makes';
+/** Dockets that were not ready are asked for again after this long, ms. */
+const SHORTLY = 1500;
 
-export const useMakes = () => useSWR<MakeView[]>(KEY);
-export const useMake = (id: string) => useSWR<MakeView>(`${KEY}/${id}`);
-export const useLog = (id: string) => useSWR<LogView[]>(`${KEY}/${id}/log`);
-
-/** Everything that changes makes but the autosave, which keeps its own version. */
-export function useMakesActions() {
-  const { mutate } = useSWRConfig();
-  const after = async <T>(work: Promise<T>): Promise<T> => {
-    const done = await work;
-    await mutate((key) => typeof key === 'string' && key.startsWith(KEY));
-    return done;
-  };
-  return {
-    create: (make: MakeCreate) => after(request<MakeView>('POST', KEY, make)),
-    finish: (id: string, entry: LogCreate) => after(request<LogView>('POST', `${KEY}/${id}/log`, entry)),
-    putAway: (id: string) => after(request('DELETE', `${KEY}/${id}`)),
-    takeOut: (id: string) => after(request('POST', `${KEY}/${id}/restore`)),
-    refresh: () => mutate((key) => typeof key === 'string' && key.startsWith(KEY)),
-  };
+export function useMakes() {
+  const answer = useSWR<MakeView[]>(KEY);
+  const { data, mutate } = answer;
+  useEffect(() => {
+    if (!data?.some(({ summary }) => summary.stale)) return;
+    const timer = setTimeout(() => void mutate(), SHORTLY);
+    return () => clearTimeout(timer);
+  }, [data, mutate]);
+  return { ...answer, data: makesWith(data, useOutbox().entries) };
 }
+
+/** One make. Where the server can't be asked, as the list had it. */
+export function useMake(id: string) {
+  const answer = useSWR<MakeDetail>(`${KEY}/${id}`);
+  const all = useSWR<MakeView[]>(KEY);
+  return { ...answer, data: makeWith(id, answer.data, answer.error || answer.data ? all.data : undefined, useOutbox().entries) };
+}
+
+export function useLog(id: string) {
+  const answer = useSWR<LogView[]>(`${KEY}/${id}/log`);
+  return { ...answer, data: logWith(id, answer.data, useOutbox().entries) };
+}
+
+/** Everything that changes makes but the fields its editor keeps, by way of the outbox. */
+export const makesActions = {
+  create: async (make: MakeCreate): Promise<{ id: string }> => {
+    const id = newId();
+    await outbox.call({ method: 'POST', path: KEY, body: { ...make, id }, says: `${make.name}, a new make` });
+    return { id };
+  },
+  finish: (id: string, name: string, entry: LogCreate) =>
+    outbox.call({ method: 'POST', path: `${KEY}/${id}/log`, body: { ...entry, key: newId() }, says: `What came out of ${name}` }),
+  /** Lays found for its pieces by the page. */
+  found: (id: string, name: string, lays: ReadonlyArray<{ placements: readonly unknown[]; settled: boolean }>) =>
+    outbox.call({ method: 'PUT', path: `${KEY}/${id}/lays`, body: { lays }, says: `How the pieces of ${name} lie` }),
+  /** What changed under it since it was last looked at has been seen. */
+  seen: (id: string, name: string) => outbox.call({ method: 'POST', path: `${KEY}/${id}/seen`, says: `${name}, looked at` }),
+  putAway: (id: string) => outbox.call({ method: 'DELETE', path: `${KEY}/${id}`, says: 'A make put away' }),
+  takeOut: (id: string) => outbox.call({ method: 'POST', path: `${KEY}/${id}/restore`, says: 'A make taken out again' }),
+};

@@ -1,37 +1,36 @@
-import type { MeasureEntry, MeasureView, PersonCreate, PersonUpdate, PersonView } from '@arcus/contract';
-import useSWR, { useSWRConfig } from 'swr';
-import { request } from './client.ts';
+import type { MeasureEntry, MeasureView, PersonCreate, PersonView } from '@arcus/contract';
+import { measureById } from '@arcus/core';
+import useSWR from 'swr';
+import { newId } from '../outbox/entry.ts';
+import { ledgerWith, peopleWith } from '../outbox/overlay.ts';
+import { outbox, useOutbox } from '../outbox/use-outbox.ts';
 
 const KEY = '/api/people';
 
-export const usePeople = () => useSWR<PersonView[]>(KEY);
-export const useLedger = (id: string) => useSWR<MeasureView[]>(`${KEY}/${id}/measures`);
-
-/** Everything that changes people; lists are read again afterwards. */
-export function usePeopleActions() {
-  const { mutate } = useSWRConfig();
-  const refresh = () => mutate((key) => typeof key === 'string' && key.startsWith(KEY));
-  return {
-    create: async (person: PersonCreate) => {
-      const made = await request<PersonView>('POST', KEY, person);
-      await refresh();
-      return made;
-    },
-    update: async (id: string, patch: PersonUpdate) => {
-      await request<PersonView>('PATCH', `${KEY}/${id}`, patch);
-      await refresh();
-    },
-    measure: async (id: string, entries: MeasureEntry[]) => {
-      await request<PersonView>('POST', `${KEY}/${id}/measures`, { entries });
-      await refresh();
-    },
-    putAway: async (id: string) => {
-      await request('DELETE', `${KEY}/${id}`);
-      await refresh();
-    },
-    takeOut: async (id: string) => {
-      await request('POST', `${KEY}/${id}/restore`);
-      await refresh();
-    },
-  };
+export function usePeople() {
+  const answer = useSWR<PersonView[]>(KEY);
+  return { ...answer, data: peopleWith(answer.data, useOutbox().entries) };
 }
+
+export function useLedger(id: string) {
+  const answer = useSWR<MeasureView[]>(`${KEY}/${id}/measures`);
+  return { ...answer, data: ledgerWith(id, answer.data, useOutbox().entries) };
+}
+
+/** Everything that changes people, by way of the outbox. */
+export const peopleActions = {
+  create: async (person: PersonCreate): Promise<{ id: string }> => {
+    const id = newId();
+    await outbox.call({ method: 'POST', path: KEY, body: { ...person, id }, says: `${person.name}, a new person` });
+    return { id };
+  },
+  measure: (id: string, name: string, entries: MeasureEntry[]) =>
+    outbox.call({
+      method: 'POST',
+      path: `${KEY}/${id}/measures`,
+      body: { entries, key: newId() },
+      says: `${entries.map(({ measure }) => measureById(measure)?.label ?? measure).join(', ')} of ${name}`,
+    }),
+  putAway: (id: string) => outbox.call({ method: 'DELETE', path: `${KEY}/${id}`, says: 'A person put away' }),
+  takeOut: (id: string) => outbox.call({ method: 'POST', path: `${KEY}/${id}/restore`, says: 'A person taken out again' }),
+};

@@ -14,3 +14,6 @@ export function sayDistance(iso: string): string {
   if (days > 60) return `in ${Math.round(days / 7)} weeks`;
   return days > 0 ? `in ${days} days` : `${-days} ${days === -1 ? 'day' : 'days'} ago`;
 }
+
+/** A moment as one says it: "14 May 2027, 18:05". */
+export const sayMoment = (iso: string) => dayjs(iso).format('D MMM YYYY, HH:mm');

@@ -2,9 +2,19 @@ import { Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { ClothView, PersonView } from '@arcus/contract';
-import { choiceShown, clothFigures, constructionById, formatCloth, formatLength, formatQuantity, planFor, type ChoiceValue } from '@arcus/core';
+import {
+  choiceShown,
+  clothFigures,
+  constructionById,
+  formatCloth,
+  formatLength,
+  formatQuantity,
+  draftFor,
+  withLay,
+  type ChoiceValue,
+} from '@arcus/core';
 import { useCloths } from '../api/cupboard.ts';
-import { useMakesActions } from '../api/makes.ts';
+import { makesActions } from '../api/makes.ts';
 import { usePeople } from '../api/people.ts';
 import { ProblemNote, RequestState } from '../common/request-state.tsx';
 import { usePageTitle } from '../common/use-page-title.ts';
@@ -126,10 +136,9 @@ interface PossibleProps {
 function Possible({ construction, name, choices, fuller, takes, cloth, figures, person, onHand }: PossibleProps) {
   const { units } = useUnits();
   const navigate = useNavigate();
-  const { create } = useMakesActions();
   const [problem, setProblem] = useState<unknown>();
   const plan = useMemo(
-    () => planFor({ construction, body: person.body, cloth: figures, choices }, () => ({ length: takes, utilisation: 0, placements: [] })),
+    () => withLay(draftFor({ construction, body: person.body, cloth: figures, choices }), () => ({ length: takes, utilisation: 0, placements: [] })),
     [construction, person.body, figures, choices, takes],
   );
   const long = plan.quantities.find(({ id }) => id === 'finished-length');
@@ -138,7 +147,7 @@ function Possible({ construction, name, choices, fuller, takes, cloth, figures, 
   const wishes = made.choices.filter(({ id }) => fuller.includes(id));
   const start = async () => {
     try {
-      const make = await create({ name: `${name} of ${cloth.name}`, construction, personId: person.id, clothId: cloth.id, choices });
+      const make = await makesActions.create({ name: `${name} of ${cloth.name}`, construction, personId: person.id, clothId: cloth.id, choices });
       await navigate(`/makes/${make.id}/shape`);
     } catch (error) {
       setProblem(error);

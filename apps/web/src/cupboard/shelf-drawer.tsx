@@ -1,6 +1,6 @@
 import { Button, Drawer } from 'antd';
 import { useState, type ReactNode } from 'react';
-import { useShelfActions, type Shelf } from '../api/cupboard.ts';
+import { shelfActions, type Shelf } from '../api/cupboard.ts';
 import { ProblemNote } from '../common/request-state.tsx';
 import { usePutAway } from '../common/use-put-away.tsx';
 
@@ -16,14 +16,14 @@ interface Props {
 
 /** The frame of both cupboard forms: save, put away, and errors that lose nothing. */
 export function ShelfDrawer({ shelf, title, item, values, onClose, children }: Props) {
-  const actions = useShelfActions(shelf);
+  const actions = shelfActions(shelf);
   const putAway = usePutAway(actions);
   const [error, setError] = useState<unknown>();
   const [busy, setBusy] = useState(false);
   const save = async () => {
     setBusy(true);
     try {
-      if (item) await actions.update(item.id, { ...values, version: item.version });
+      if (item) await actions.update(item, values);
       else await actions.create(values);
       onClose();
     } catch (problem) {

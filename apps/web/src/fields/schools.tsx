@@ -1,5 +1,16 @@
 import { useMemo, useState } from 'react';
-import { BadInput, formatLength, formatQuantity, planFor, Unmakeable, type Choice, type ChoiceValue, type Plan, type PlanRequest } from '@arcus/core';
+import {
+  BadInput,
+  draftFor,
+  formatLength,
+  formatQuantity,
+  withLay,
+  Unmakeable,
+  type Choice,
+  type ChoiceValue,
+  type Plan,
+  type PlanRequest,
+} from '@arcus/core';
 import { useUnits } from '../settings/units.tsx';
 import { GarmentThumb } from '../table/garment-thumb.tsx';
 
@@ -91,7 +102,7 @@ function waysOf(choice: Choice, request: PlanRequest, units: 'cm' | 'in'): Way[]
   return values.map((value) => {
     const label = choice.optionLabels?.[String(value)] ?? (choice.kind === 'length' ? formatLength(Number(value), units) : String(value));
     try {
-      return { value, label, plan: planFor({ ...request, choices: { ...request.choices, [choice.id]: value } }, noLay) };
+      return { value, label, plan: withLay(draftFor({ ...request, choices: { ...request.choices, [choice.id]: value } }), noLay) };
     } catch (error) {
       if (error instanceof Unmakeable || error instanceof BadInput) return { value, label, why: error.says };
       throw error;

@@ -26,7 +26,11 @@ export function CheckList({ checks }: { checks: readonly Check[] }) {
             <div className="stack" style={{ gap: 6, marginTop: 8, alignItems: 'flex-start' }}>
               {check.waysOut.map((way) =>
                 way.choices ? (
-                  <Button key={way.says} size="small" onClick={() => change({ choices: { ...draft.choices, ...way.choices } }, `way:${check.id}`)}>
+                  <Button
+                    key={way.says}
+                    size="small"
+                    onClick={() => change((now) => ({ choices: { ...now.choices, ...way.choices } }), `way:${check.id}`)}
+                  >
                     {way.says}
                   </Button>
                 ) : (

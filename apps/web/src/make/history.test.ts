@@ -5,7 +5,7 @@ import { nextHistory, type History, type HistoryAction } from './history.ts';
 const start: History<{ n: number; at?: string }> = { past: [], present: { n: 0 }, future: [] };
 const change = (n: number, about = 'length', at = n * 10_000): HistoryAction<{ n: number; at?: string }> => ({
   type: 'change',
-  to: { n },
+  patch: (state) => ({ ...state, n }),
   about,
   at,
 });
@@ -33,6 +33,11 @@ describe('undo and redo', () => {
 
   it('forget what was undone once something new is decided', () =>
     expect(after(change(1), { type: 'undo' }, change(5), { type: 'redo' }).present.n).toBe(5));
+
+  it('lay a change over the state of the moment: what was chosen while something was awaited stays', () => {
+    const lay: HistoryAction<{ n: number; at?: string }> = { type: 'change', patch: (state) => ({ ...state, at: 'laid' }), about: 'lay', at: 99 };
+    expect(after(change(1), change(2), lay).present).toEqual({ n: 2, at: 'laid' });
+  });
 
   it('leave alone what is no decision: having moved on to the cloth', () => {
     const moved = after(change(1), { type: 'settle', patch: (state) => ({ ...state, at: 'cloth' }) }, { type: 'undo' });

@@ -8,11 +8,11 @@ export interface History<T> {
 }
 
 export type HistoryAction<T> =
-  | { type: 'change'; to: T; about: string; at: number }
+  /** `patch` is laid over the state of the moment: what was chosen while something was awaited stays. */
+  | { type: 'change'; patch: (state: T) => T; about: string; at: number }
   | { type: 'undo' }
   | { type: 'redo' }
-  | { type: 'replace'; to: T }
-  /** What is no decision (moving on to the next station): it holds in every state, so that going back leaves it alone. */
+  /** What is no decision of one's own (moving on to the next station, what others changed): it holds in every state, so that going back leaves it alone. */
   | { type: 'settle'; patch: (state: T) => T };
 
 /** Changes of the same thing closer together than this are one step back, ms. */
@@ -26,7 +26,12 @@ export function nextHistory<T>(history: History<T>, action: HistoryAction<T>): H
   switch (action.type) {
     case 'change': {
       const same = last && last.about === action.about && action.at - last.at < ONE_MOVE;
-      return { past: same ? past : [...past, present].slice(-MOST), present: action.to, future: [], last: { about: action.about, at: action.at } };
+      return {
+        past: same ? past : [...past, present].slice(-MOST),
+        present: action.patch(present),
+        future: [],
+        last: { about: action.about, at: action.at },
+      };
     }
     case 'undo':
       return past.length === 0 ? history : { past: past.slice(0, -1), present: past[past.length - 1]!, future: [present, ...future] };
@@ -34,7 +39,5 @@ export function nextHistory<T>(history: History<T>, action: HistoryAction<T>): H
       return future.length === 0 ? history : { past: [...past, present], present: future[0]!, future: future.slice(1) };
     case 'settle':
       return { ...history, past: past.map(action.patch), present: action.patch(present), future: future.map(action.patch) };
-    case 'replace':
-      return { past: [], present: action.to, future: [] };
   }
 }

@@ -1,12 +1,12 @@
 import { createContext, use } from 'react';
-import type { ClothView, ElasticView, MakeView, PersonView } from '@arcus/contract';
+import type { ClothView, ElasticView, MakeDetail, PersonView } from '@arcus/contract';
 import type { Construction } from '@arcus/core';
 import type { MakeEditor } from './use-make-editor.ts';
 import type { PlanState } from './use-plan.ts';
 
 /** Everything a station needs. */
 export interface MakeState extends MakeEditor, PlanState {
-  make: MakeView;
+  make: MakeDetail;
   construction: Construction;
   person?: PersonView;
   people: PersonView[];

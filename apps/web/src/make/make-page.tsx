@@ -2,7 +2,7 @@ import { Button } from 'antd';
 import { Redo2, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
-import type { ClothView, ElasticView, MakeView, PersonView, Station } from '@arcus/contract';
+import type { ClothView, ElasticView, MakeDetail, PersonView, Station } from '@arcus/contract';
 import { constructionById } from '@arcus/core';
 import { useCloths, useElastics } from '../api/cupboard.ts';
 import { useMake } from '../api/makes.ts';
@@ -11,12 +11,13 @@ import { RequestState } from '../common/request-state.tsx';
 import { usePageTitle } from '../common/use-page-title.ts';
 import { Docket } from '../docket/docket.tsx';
 import { UnitsSwitch } from '../settings/units.tsx';
+import { SaveBadge } from '../outbox/save-badge.tsx';
 import { PageTop } from '../shell/shell.tsx';
 import { useShortcut } from '../shell/use-shortcuts.ts';
 import { WorkingProvider } from '../working/working.tsx';
 import { ChecksDrawer } from './checks-drawer.tsx';
+import { MakeBars } from './make-bars.tsx';
 import { MakeContext, useMakeState } from './make-context.ts';
-import { SaveBadge } from './save-badge.tsx';
 import { isStation, neighbour, passed, STATION_ORDER } from './stations.ts';
 import { StitchedLine } from './stitched-line.tsx';
 import { useMakeEditor } from './use-make-editor.ts';
@@ -66,7 +67,7 @@ export default function MakePage() {
 }
 
 interface MakeProps {
-  make: MakeView;
+  make: MakeDetail;
   station: Station;
   people: PersonView[];
   cloths: ClothView[];
@@ -80,7 +81,7 @@ function Make({ make, station, people, cloths, elastics }: MakeProps) {
   const person = people.find((each) => each.id === draft.personId);
   const cloth = cloths.find((each) => each.id === draft.clothId);
   const elastic = elastics.find((each) => each.id === draft.elasticId);
-  const planned = usePlan(make.construction, draft, person, cloth, elastic);
+  const planned = usePlan(make, draft, person, cloth, elastic);
   usePageTitle(draft.name);
   const state = useMemo(
     () => ({ ...editor, ...planned, make, construction, person, people, cloth, cloths, elastic, elastics }),
@@ -96,7 +97,7 @@ function Make({ make, station, people, cloths, elastics }: MakeProps) {
 }
 
 function MakeFrame({ station }: { station: Station }) {
-  const { make, draft, construction, person, cloth, plan, undo, redo, canUndo, canRedo, saveState, settle } = useMakeState();
+  const { make, draft, construction, person, cloth, plan, undo, redo, canUndo, canRedo, settle } = useMakeState();
   const navigate = useNavigate();
   const [checksOpen, setChecksOpen] = useState(false);
   const go = useCallback(
@@ -143,7 +144,7 @@ function MakeFrame({ station }: { station: Station }) {
         </div>
         <StitchedLine makeId={make.id} draft={draft} at={station} />
         <div className="top-end">
-          <SaveBadge state={saveState} />
+          <SaveBadge />
           <span className="row" style={{ gap: 2, flexWrap: 'nowrap' }}>
             <Button type="text" aria-label="Undo" disabled={!canUndo} onClick={undo} icon={<Undo2 size={18} />} />
             <Button type="text" aria-label="Redo" disabled={!canRedo} onClick={redo} icon={<Redo2 size={18} />} />
@@ -151,7 +152,7 @@ function MakeFrame({ station }: { station: Station }) {
           <UnitsSwitch />
         </div>
       </header>
-      <Conflict />
+      <MakeBars />
       <div className="bench">
         <Suspense fallback={<div className="decisions quiet">Opening…</div>}>
           <Page />
@@ -167,26 +168,5 @@ function MakeFrame({ station }: { station: Station }) {
       {plan && <Docket plan={plan} onVerdict={() => setChecksOpen(true)} />}
       {checksOpen && <ChecksDrawer onClose={() => setChecksOpen(false)} />}
     </>
-  );
-}
-
-function Conflict() {
-  const { saveState, keepMine, takeTheirs } = useMakeState();
-  if (saveState.kind === 'refused') {
-    return (
-      <div className="problem" role="alert">
-        Not saved: {saveState.messages.join(' ')} What you entered stays here.
-      </div>
-    );
-  }
-  if (saveState.kind !== 'conflict') return null;
-  return (
-    <div className="problem row" role="alert">
-      <span style={{ flex: 1 }}>This make was changed somewhere else in the meantime. Your changes are still here and not yet saved.</span>
-      <Button onClick={takeTheirs}>Take the other state</Button>
-      <Button type="primary" onClick={keepMine}>
-        Keep mine
-      </Button>
-    </div>
   );
 }

@@ -1,11 +1,10 @@
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import type { MakeView } from '@arcus/contract';
 import { planFor } from '@arcus/core';
 import { docketText } from '../docket/docket.tsx';
 import { nextAction } from '../makes/next-action.ts';
 import { sayDistance } from '../common/dates.ts';
 import { isTyping } from '../shell/shortcuts.ts';
-import { changesBetween, draftOf, keepUnsaved, unsavedOf } from './draft.ts';
 import { isStation, neighbour, passed, STATION_ORDER } from './stations.ts';
 
 const make: MakeView = {
@@ -20,48 +19,14 @@ const make: MakeView = {
   lay: null,
   station: 'shape',
   done: ['station:measure'],
+  chalked: {},
+  basis: null,
   version: 3,
   archived: false,
   finishedOn: null,
   summary: { figures: {}, verdict: 'ok', says: '' },
   updatedAt: '2027-02-01T10:00:00.000Z',
 };
-
-describe('what is saved', () => {
-  it('is just what differs, and nothing where nothing does', () => {
-    const draft = draftOf(make);
-    expect(changesBetween(draft, { ...draft })).toBeUndefined();
-    expect(changesBetween(draft, { ...draft, choices: { length: 610 } })).toEqual({ choices: { length: 610 } });
-    expect(changesBetween(draft, { ...draft, name: 'Slip 2', done: [] })).toEqual({ name: 'Slip 2', done: [] });
-    expect(changesBetween(draft, { ...draft, lay: [{ piece: 'a', copy: 0, turn: 0, x: 1, y: 2, locked: true }] })).toHaveProperty('lay');
-  });
-
-  describe('and what is not yet', () => {
-    const kept = new Map<string, string>();
-    beforeEach(() => {
-      kept.clear();
-      vi.stubGlobal('localStorage', {
-        getItem: (key: string) => kept.get(key) ?? null,
-        setItem: (key: string, value: string) => void kept.set(key, value),
-        removeItem: (key: string) => void kept.delete(key),
-      });
-    });
-
-    it('stays on the device under the make’s own id until the server has it', () => {
-      const draft = { ...draftOf(make), name: 'Unsaved' };
-      keepUnsaved('m1', draft);
-      expect(unsavedOf('m1')).toEqual(draft);
-      expect(unsavedOf('m2')).toBeUndefined();
-      keepUnsaved('m1', undefined);
-      expect(unsavedOf('m1')).toBeUndefined();
-    });
-
-    it('is ignored where it can’t be read', () => {
-      kept.set('arcus.unsaved.m1', '{half');
-      expect(unsavedOf('m1')).toBeUndefined();
-    });
-  });
-});
 
 describe('the stitched line', () => {
   it('runs Measure, Shape, Cloth, Chalk, Sew, Wear, one neighbour each way', () => {

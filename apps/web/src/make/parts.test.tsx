@@ -7,7 +7,7 @@ import { UnitsProvider } from '../settings/units.tsx';
 import { WorkingProvider } from '../working/working.tsx';
 import { CheckList } from './checks-drawer.tsx';
 import { MakeContext, type MakeState } from './make-context.ts';
-import { SaveBadge } from './save-badge.tsx';
+import { savedState } from '../outbox/save-badge.tsx';
 import { StitchedLine } from './stitched-line.tsx';
 
 const kept = new Map<string, string>();
@@ -118,10 +118,14 @@ describe('the stitched line', () => {
 });
 
 it('the save badge never says that all is saved when it is not', () => {
-  const says = (state: Parameters<typeof SaveBadge>[0]['state']) => text(renderToStaticMarkup(<SaveBadge state={state} />)).trim();
-  expect(says({ kind: 'saved' })).toBe('All saved');
-  for (const kind of ['saving', 'waiting'] as const) expect(says({ kind } as never)).not.toBe('All saved');
-  const refused = renderToStaticMarkup(<SaveBadge state={{ kind: 'refused', messages: ['length: must be at most 2000'] } as never} />);
-  expect(text(refused).trim()).toBe('Not saved');
-  expect(refused).toContain('title="length: must be at most 2000"');
+  const base = { entries: [], sending: false, unkept: false };
+  const call = { kind: 'call' as const, id: '1', says: 'Waist of Maren', method: 'POST' as const, path: '/x' };
+  expect(savedState(base)).toEqual({ says: 'All saved', bad: false });
+  expect(savedState({ ...base, entries: [call] })).toEqual({ says: 'Saving…', bad: false });
+  expect(savedState({ ...base, entries: [call], away: ['gone'] }).says).toBe('Not saved yet, trying again');
+  expect(savedState({ ...base, entries: [call], away: ['gone'], unkept: true }).says).toBe('Not saved, and not kept here');
+  expect(savedState({ ...base, entries: [{ ...call, refused: true }] })).toEqual({ says: 'Not saved', bad: true });
+  expect(
+    savedState({ ...base, entries: [{ kind: 'edit', id: '1', says: 'a', path: '/x', base: {}, version: 1, mine: {}, theirs: { name: 'b' } }] }).says,
+  ).toBe('Changed elsewhere');
 });

@@ -1,8 +1,9 @@
-import { useDeferredValue, useMemo } from 'react';
-import type { ClothView, ElasticView, PersonView } from '@arcus/contract';
-import { BadInput, clothFigures, laidByHand, planFor, Unmakeable, type Layer, type Plan, type PlanRequest } from '@arcus/core';
+import { useCallback, useMemo } from 'react';
+import type { ClothView, ElasticView, MakeDetail, PersonView } from '@arcus/contract';
+import { BadInput, clothFigures, draftFor, laidByHand, Unmakeable, withLay, type Draft, type Layer, type Plan, type PlanRequest } from '@arcus/core';
+import { makesActions } from '../api/makes.ts';
 import { useUnits } from '../settings/units.tsx';
-import { useLays } from '../workers/use-lays.ts';
+import { useLays, type Found } from '../workers/use-lays.ts';
 import type { MakeDraft } from './draft.ts';
 
 export interface PlanProblem {
@@ -23,45 +24,51 @@ export interface PlanState {
   byHand: boolean;
 }
 
-/** The plan of a draft, worked out in the browser as it changes. */
+type Tried<T> = { done: T } | { problem: PlanProblem };
+
+/** The plan of a draft, worked out in the browser as it changes; a closer lay is laid under it without drafting it again. */
 export function usePlan(
-  construction: string,
+  { id, construction, lays }: MakeDetail,
   draft: MakeDraft,
   person: PersonView | undefined,
   cloth: ClothView | undefined,
   elastic: ElasticView | undefined,
 ): PlanState {
   const { units } = useUnits();
-  const { begin, layer, laying } = useLays();
+  const found = useCallback((each: Found[]) => void makesActions.found(id, draft.name, each).catch(() => undefined), [id, draft.name]);
+  const { begin, layer, laying } = useLays(lays, found);
+  const body = person?.body;
   const request = useMemo(
     (): PlanRequest => ({
       construction,
-      body: person?.body ?? {},
+      body: body ?? {},
       choices: draft.choices,
       cloth: cloth && clothFigures(cloth),
       elastic: elastic && { width: elastic.width, kind: elastic.kind, greatestStretch: elastic.greatestStretch },
       units,
     }),
-    [construction, person, draft.choices, cloth, elastic, units],
+    [construction, body, draft.choices, cloth, elastic, units],
   );
-  const now = useDeferredValue(request);
+  const drafted = useMemo(() => tried((): Draft => draftFor(request)), [request]);
   const { lay } = draft;
-  const worked = useMemo(() => {
-    let byHand = false;
+  const worked = useMemo((): Pick<PlanState, 'plan' | 'problem' | 'byHand'> => {
     begin();
+    if ('problem' in drafted) return { problem: drafted.problem, byHand: false };
+    let byHand = false;
     const own: Layer = (asked, role) => {
       const mine = role === 'main' && lay ? laidByHand(asked, lay) : undefined;
       if (mine) byHand = true;
       return mine ?? layer(asked, role);
     };
-    return { ...workOut(now, own), byHand };
-  }, [now, layer, begin, lay]);
-  return { ...worked, request: now, laying };
+    const laid = tried(() => withLay(drafted.done, own));
+    return 'problem' in laid ? { problem: laid.problem, byHand } : { plan: laid.done, byHand };
+  }, [drafted, layer, begin, lay]);
+  return { ...worked, request, laying };
 }
 
-function workOut(request: PlanRequest, layer: Layer): Pick<PlanState, 'plan' | 'problem'> {
+function tried<T>(work: () => T): Tried<T> {
   try {
-    return { plan: planFor(request, layer) };
+    return { done: work() };
   } catch (error) {
     if (error instanceof Unmakeable)
       return { problem: { field: error.field, says: error.message.replace(/^[\w.-]+: /, ''), nearest: error.nearest } };

@@ -2,7 +2,7 @@ import { Button } from 'antd';
 import { Link } from 'react-router';
 import type { MakeView } from '@arcus/contract';
 import { useCloths } from '../api/cupboard.ts';
-import { useMakes, useMakesActions } from '../api/makes.ts';
+import { makesActions, useMakes } from '../api/makes.ts';
 import { usePeople } from '../api/people.ts';
 import { usePutAway } from '../common/use-put-away.tsx';
 import { RequestState } from '../common/request-state.tsx';
@@ -55,8 +55,7 @@ function Sections({
   people: Parameters<typeof MakeRows>[0]['people'];
   cloths: Parameters<typeof MakeRows>[0]['cloths'];
 }) {
-  const actions = useMakesActions();
-  const putAway = usePutAway(actions);
+  const putAway = usePutAway(makesActions);
   const action = (make: MakeView) => (
     <Button type="text" size="small" className="row-action" onClick={() => void putAway(make.id, make.name)}>
       Put away

@@ -3,9 +3,9 @@ import dayjs from 'dayjs';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import type { ClothView } from '@arcus/contract';
-import { clothFigures, CONSTRUCTIONS, measureById, PLAIN_KNIT, PLAIN_WOVEN, planFor, proposalsFor, type Construction } from '@arcus/core';
+import { clothFigures, CONSTRUCTIONS, draftFor, measureById, PLAIN_KNIT, PLAIN_WOVEN, proposalsFor, withLay, type Construction } from '@arcus/core';
 import { useCloths } from '../api/cupboard.ts';
-import { useMakesActions } from '../api/makes.ts';
+import { makesActions } from '../api/makes.ts';
 import { usePeople } from '../api/people.ts';
 import { ProblemNote } from '../common/request-state.tsx';
 import { usePageTitle } from '../common/use-page-title.ts';
@@ -23,7 +23,6 @@ export default function NewMakePage() {
   const navigate = useNavigate();
   const { data: people = [] } = usePeople();
   const { data: cloths = [] } = useCloths();
-  const { create } = useMakesActions();
   const { units } = useUnits();
   const [construction, setConstruction] = useState<Construction>(CONSTRUCTIONS[0]!);
   const [personId, setPersonId] = useState<string | undefined>(query.get('person') ?? undefined);
@@ -35,7 +34,7 @@ export default function NewMakePage() {
   const start = async () => {
     if (!person) return setError(new Error('Choose who it is for first.'));
     try {
-      const made = await create({
+      const made = await makesActions.create({
         name: name.trim() || `${construction.name} for ${person.name}`,
         construction: construction.id,
         choices: proposalsFor(construction, units),
@@ -133,7 +132,7 @@ function Thumb({ construction, body, cloth }: { construction: Construction; body
     try {
       return (
         <GarmentThumb
-          plan={planFor({ construction: construction.id, body: on, cloth: of }, () => ({ length: 1, utilisation: 0, placements: [] }))}
+          plan={withLay(draftFor({ construction: construction.id, body: on, cloth: of }), () => ({ length: 1, utilisation: 0, placements: [] }))}
           colour={cloth?.colour ?? '#b96a5a'}
         />
       );

@@ -2,7 +2,7 @@ import { Button, Input, Switch } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { formatLength, measureById } from '@arcus/core';
-import { usePeople, usePeopleActions } from '../api/people.ts';
+import { peopleActions, usePeople } from '../api/people.ts';
 import { ProblemNote, RequestState } from '../common/request-state.tsx';
 import { usePageTitle } from '../common/use-page-title.ts';
 import { useUnits } from '../settings/units.tsx';
@@ -64,13 +64,13 @@ export default function PeoplePage() {
 }
 
 function NewPerson() {
-  const { create } = usePeopleActions();
   const navigate = useNavigate();
   const [name, setName] = useState('');
   const [child, setChild] = useState(false);
   const [error, setError] = useState<unknown>();
   const save = () =>
-    create({ name: name.trim(), child })
+    peopleActions
+      .create({ name: name.trim(), child })
       .then((person) => navigate(`/people/${person.id}`))
       .catch(setError);
   return (

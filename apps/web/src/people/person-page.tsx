@@ -4,7 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import type { PersonView } from '@arcus/contract';
 import { doubtsAbout, formatLength, MEASURES } from '@arcus/core';
 import { ApiProblem } from '../api/client.ts';
-import { useLedger, usePeople, usePeopleActions } from '../api/people.ts';
+import { peopleActions, useLedger, usePeople } from '../api/people.ts';
 import { sayDate, today } from '../common/dates.ts';
 import { RequestState } from '../common/request-state.tsx';
 import { usePageTitle } from '../common/use-page-title.ts';
@@ -40,14 +40,13 @@ function Person({ person }: { person: PersonView }) {
   usePageTitle(person.name);
   const { units } = useUnits();
   const { data: ledger = [] } = useLedger(person.id);
-  const actions = usePeopleActions();
-  const putAway = usePutAway(actions);
+  const putAway = usePutAway(peopleActions);
   const navigate = useNavigate();
   const { message } = App.useApp();
   const [active, setActive] = useState<string>('waist-girth');
   const save = (measure: string, value: number) =>
-    void actions
-      .measure(person.id, [{ measure, value, takenOn: today() }])
+    void peopleActions
+      .measure(person.id, person.name, [{ measure, value, takenOn: today() }])
       .catch((error: unknown) => message.error(error instanceof ApiProblem ? error.messages.join(' ') : String(error)));
   const doubts = doubtsAbout(person.body, units);
   return (

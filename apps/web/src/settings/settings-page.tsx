@@ -2,6 +2,8 @@ import { Options } from '../fields/options.tsx';
 import { usePageTitle } from '../common/use-page-title.ts';
 import { PageTop } from '../shell/shell.tsx';
 import { SHORTCUTS } from '../shell/shortcuts.ts';
+import { BackupsSection } from './backups.tsx';
+import { SignOut } from './sign-out.tsx';
 import { useUnits } from './units.tsx';
 
 /** How this person works. */
@@ -43,13 +45,11 @@ export default function SettingsPage() {
               </tbody>
             </table>
           </section>
-          <section className="stack">
-            <h2>Your data</h2>
-            <p style={{ maxWidth: 620 }}>
-              Everything lies in one file in the data folder on this machine; before an update changes it, a dated copy is kept beside it. The
-              interface for scripts is described at <a href="/api/docs">/api/docs</a>.
-            </p>
-          </section>
+          <BackupsSection />
+          <SignOut />
+          <p className="quiet">
+            The interface for scripts is described at <a href="/api/docs">/api/docs</a>.
+          </p>
         </div>
       </div>
     </>

@@ -1,8 +1,10 @@
 import { CalendarCheck, Layers, Ruler, Scissors, Users } from 'lucide-react';
-import { Suspense } from 'react';
+import { Suspense, useEffect } from 'react';
 import { NavLink, Outlet } from 'react-router';
 import { UnitsSwitch } from '../settings/units.tsx';
+import { SaveBadge } from '../outbox/save-badge.tsx';
 import { KeyboardHelp } from './keyboard-help.tsx';
+import { loadAhead } from './load-ahead.ts';
 import { useShortcuts } from './use-shortcuts.ts';
 
 const PLACES = [
@@ -16,6 +18,7 @@ const PLACES = [
 /** The frame round every page. */
 export function Shell() {
   useShortcuts();
+  useEffect(loadAhead, []);
   return (
     <div className="shell">
       <nav className="shell-nav" aria-label="Main">
@@ -57,6 +60,7 @@ export function PageTop({ title, children }: { title: string; children?: React.R
         <h1>{title}</h1>
       </div>
       <div className="top-end">
+        <SaveBadge />
         {children}
         <UnitsSwitch />
       </div>

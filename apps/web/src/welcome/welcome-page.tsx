@@ -2,8 +2,8 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { constructionById, inUnits, measureById, proposalsFor } from '@arcus/core';
-import { useMakesActions } from '../api/makes.ts';
-import { usePeopleActions } from '../api/people.ts';
+import { makesActions } from '../api/makes.ts';
+import { peopleActions } from '../api/people.ts';
 import { today } from '../common/dates.ts';
 import { ProblemNote } from '../common/request-state.tsx';
 import { usePageTitle } from '../common/use-page-title.ts';
@@ -19,8 +19,6 @@ export default function WelcomePage() {
   usePageTitle('Welcome');
   const { units, setUnits } = useUnits();
   const navigate = useNavigate();
-  const people = usePeopleActions();
-  const makes = useMakesActions();
   const [name, setName] = useState('');
   const [body, setBody] = useState<Record<string, number>>({});
   const [active, setActive] = useState<string>('waist-girth');
@@ -30,12 +28,13 @@ export default function WelcomePage() {
   const start = async () => {
     setBusy(true);
     try {
-      const person = await people.create({ name: name.trim() });
-      await people.measure(
+      const person = await peopleActions.create({ name: name.trim() });
+      await peopleActions.measure(
         person.id,
+        name.trim(),
         GIRTHS.map((measure) => ({ measure, value: body[measure]!, takenOn: today() })),
       );
-      const make = await makes.create({
+      const make = await makesActions.create({
         name: 'My first circle skirt',
         construction: 'circle-skirt',
         choices: proposalsFor(constructionById('circle-skirt')!, units),

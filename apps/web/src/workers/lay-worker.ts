@@ -1,38 +1,9 @@
-import {
-  clothAgainst,
-  compareWidths,
-  constructionById,
-  foldWays,
-  layPieces,
-  planFor,
-  waysOutOfTooLittle,
-  whatItBecomes,
-  type Body,
-  type Cloth,
-  type Lay,
-  type LayRequest,
-  type PlanRequest,
-  type Units,
-} from '@arcus/core';
+import { layPieces, type Lay, type LayRequest } from '@arcus/core';
 import { expose } from 'comlink';
 
-/** The engine's heavy work, off the page's thread. Everything that goes in and comes out is plain data. */
+/** The lay engine, off the page's thread. Everything that goes in and comes out is plain data. */
 const worker = {
   lay: (request: LayRequest, onBetter: (lay: Lay) => void): Lay => layPieces(request, onBetter),
-  waysOut: (request: PlanRequest, onHand: number) => waysOutOfTooLittle(request, onHand),
-  widths: (request: PlanRequest, widths?: number[]) => compareWidths(request, widths),
-  curve: (request: PlanRequest, choiceId: string, value: number) =>
-    clothAgainst(
-      request,
-      constructionById(request.construction)!.choices.find(({ id }) => id === choiceId)!,
-      value,
-    ),
-  folds: (request: PlanRequest) => foldWays(planFor(request)),
-  becomes: (body: Body, cloth: Partial<Cloth>, onHand: number, units: Units) => {
-    const { can, cannot } = whatItBecomes(body, cloth, onHand, units);
-    // a plan carries functions and stays here; the page works it out again from its choices
-    return { can: can.map(({ construction, name, choices, fuller, takes }) => ({ construction, name, choices, fuller, takes })), cannot };
-  },
 };
 export type LayWorker = typeof worker;
 

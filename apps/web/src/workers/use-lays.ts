@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { layRows, type Lay, type Layer, type LayRequest } from '@arcus/core';
-import { Engine } from './engine.ts';
+import type { KeptLay } from '@arcus/contract';
+import { laidByHand, layRows, type Lay, type Layer, type LayRequest } from '@arcus/core';
+import { LayEngine } from './engine.ts';
 
 /** How long a lay is looked for at most, and how long without a gain, seconds. */
 const SECONDS = 8;
@@ -10,10 +11,15 @@ const REST = 140;
 /** Better lays are shown no more often than this, ms. */
 const SHOWN = 160;
 
-/** Lays found so far, so that going back and forth costs nothing. */
-const known = new Map<string, { lay: Lay; settled: boolean }>();
+interface Known {
+  lay: Lay;
+  settled: boolean;
+}
+
+/** Lays by what was laid, so that the same pieces are never laid twice: going back and forth costs nothing. */
+const known = new Map<string, Known>();
 const MOST_KNOWN = 80;
-const engine = new Engine();
+const engine = new LayEngine();
 
 function remember(key: string, lay: Lay, settled: boolean): void {
   known.delete(key);
@@ -21,34 +27,61 @@ function remember(key: string, lay: Lay, settled: boolean): void {
   if (known.size > MOST_KNOWN) known.delete(known.keys().next().value!);
 }
 
+/** A lay as it is handed over: of all pieces of one stretch of cloth. */
+export interface Found {
+  placements: Lay['placements'];
+  settled: boolean;
+}
+
 /**
- * A layer for `planFor` that never makes the page wait: pieces lie in rows at once and closer while the worker looks on; a search for
- * pieces that are no longer wanted is stopped. `begin` comes before each plan; `laying` tells whether better lays may still come.
+ * A layer that never makes the page wait: what is kept lies as it is kept, what is not lies in rows at once and closer while the worker
+ * looks on; a search for pieces that are no longer wanted is stopped. `begin` comes before each plan; `laying` tells whether closer lays
+ * may still come. `onFound` hears of all lays of the plan once a search for one of them has ended, or is left.
  */
-export function useLays(): { begin(): void; layer: Layer; laying: boolean } {
+export function useLays(kept: readonly KeptLay[], onFound: (lays: Found[]) => void): { begin(): void; layer: Layer; laying: boolean } {
   const wanted = useRef(new Map<string, LayRequest>());
   const running = useRef<string>(undefined);
+  const found = useRef({ hear: onFound, told: '' });
+  found.current.hear = onFound;
   const [laying, setLaying] = useState(false);
   const [version, setVersion] = useState(0);
   const begin = useCallback(() => wanted.current.clear(), []);
   const layer = useCallback<Layer>(
     (request) => {
       const key = JSON.stringify(request);
-      const found = known.get(key);
-      if (!found?.settled) wanted.current.set(key, request);
-      return found?.lay ?? layRows(request);
+      wanted.current.set(key, request);
+      const here = known.get(key);
+      if (here?.settled) return here.lay;
+      for (const { placements, settled } of kept) {
+        const lay = laidByHand(request, placements);
+        if (!lay || (here && lay.length > here.lay.length - 1e-6 && !settled)) continue;
+        remember(key, lay, settled);
+        return lay;
+      }
+      return here?.lay ?? layRows(request);
     },
-    // a new layer after each better lay, so that plans that hang on it are worked out again
+    // a new layer after each better lay, so that plans that hang on it are laid again
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [version],
+    [version, kept],
   );
   useEffect(() => {
     let shown = 0;
-    let since = Date.now();
+    let since = performance.now();
     let last = '';
+    /** Hands over what was found, once. */
+    const tell = () => {
+      const lays = [...wanted.current.keys()].flatMap((key) => {
+        const each = known.get(key);
+        return each ? [{ placements: each.lay.placements, settled: each.settled }] : [];
+      });
+      const text = JSON.stringify(lays);
+      if (lays.length === 0 || text === found.current.told) return;
+      found.current.told = text;
+      found.current.hear(lays);
+    };
     const look = () => {
       const keys = [...wanted.current.keys()].join('\n');
-      if (keys !== last) [last, since] = [keys, Date.now()];
+      if (keys !== last) [last, since] = [keys, performance.now()];
       if (running.current !== undefined) {
         if (wanted.current.has(running.current)) return;
         engine.stop();
@@ -56,7 +89,7 @@ export function useLays(): { begin(): void; layer: Layer; laying: boolean } {
       }
       const next = [...wanted.current].find(([key]) => !known.get(key)?.settled);
       if (!next) return setLaying(false);
-      if (Date.now() - since < REST) return;
+      if (performance.now() - since < REST) return;
       const [key, request] = next;
       running.current = key;
       setLaying(true);
@@ -64,12 +97,14 @@ export function useLays(): { begin(): void; layer: Layer; laying: boolean } {
         if (running.current !== key) return;
         remember(key, lay, settled);
         if (settled) running.current = undefined;
-        if (!settled && Date.now() - shown < SHOWN) return;
-        shown = Date.now();
+        if (!settled && performance.now() - shown < SHOWN) return;
+        shown = performance.now();
         setVersion((n) => n + 1);
+        if (settled) tell();
       };
+      const start = known.get(key)?.lay.placements;
       engine
-        .lay({ ...request, effort: 'thorough', seconds: SECONDS, idle: IDLE }, (lay) => show(lay, false))
+        .lay({ ...request, effort: 'thorough', seconds: SECONDS, idle: IDLE, ...(start ? { start } : {}) }, (lay) => show(lay, false))
         .then((lay) => show(lay, true))
         .catch(() => {
           if (running.current === key) running.current = undefined;
@@ -77,14 +112,13 @@ export function useLays(): { begin(): void; layer: Layer; laying: boolean } {
         });
     };
     const timer = setInterval(look, 50);
-    return () => clearInterval(timer);
-  }, []);
-  useEffect(
-    () => () => {
+    return () => {
+      clearInterval(timer);
+      // whoever leaves while it is being laid closer keeps what was shown
+      if (running.current !== undefined && known.has(running.current)) tell();
       engine.stop();
       running.current = undefined;
-    },
-    [],
-  );
+    };
+  }, []);
   return { begin, layer, laying };
 }

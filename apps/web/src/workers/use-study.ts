@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { Remote } from 'comlink';
-import { Engine } from './engine.ts';
-import type { LayWorker } from './lay-worker.ts';
+import { studyEngine } from './engine.ts';
+import type { StudyWorker } from './study-worker.ts';
 
 export interface Study<T> {
   data?: T;
@@ -16,11 +16,11 @@ const REST = 350;
 /**
  * Something worked out in a worker of its own, again whenever `key` changes; an unfinished one is stopped. No key: nothing to work out.
  */
-export function useStudy<T>(key: string | undefined, ask: (worker: Remote<LayWorker>) => Promise<T>): Study<T> {
+export function useStudy<T>(key: string | undefined, ask: (worker: Remote<StudyWorker>) => Promise<T>): Study<T> {
   const [study, setStudy] = useState<Study<T> & { of?: string }>({ busy: false });
   useEffect(() => {
     if (key === undefined) return;
-    const engine = new Engine();
+    const engine = studyEngine();
     setStudy((now) => ({ ...now, busy: true }));
     const timer = setTimeout(() => {
       ask(engine.ask)

@@ -3,7 +3,7 @@ import { Unmakeable } from '../errors/unmakeable.ts';
 import { HandLay } from '../lay/by-hand.ts';
 import { layPieces } from '../lay/lay.ts';
 import { gores } from '../testing/lay-sets.ts';
-import { layRequestOf } from './plan-lay.ts';
+import { layRequestOf, quickLayer } from './plan-lay.ts';
 import { draftFor, planFor, withLay } from './plan.ts';
 
 const body = { 'waist-girth': 700, 'hip-girth': 960 };
@@ -60,7 +60,7 @@ describe('a draft and its lay are apart', () => {
   it('a closer lay needs no new draft and leaves the draft as it was', () => {
     const draft = draftFor({ construction: 'gored-skirt', body: { ...body, 'waist-to-hip': 200, 'waist-to-knee': 580 }, choices: { fold: 'along' } });
     const before = structuredClone([draft.sheet.steps.map(({ title }) => title), draft.sheet.quantities.length, draft.sheet.checks]);
-    const [one, two] = [withLay(draft), withLay(draft, (request) => layPieces({ ...request, effort: 'thorough', seconds: 0.5 }))];
+    const [one, two] = [withLay(draft, quickLayer()), withLay(draft, (request) => layPieces({ ...request, effort: 'thorough', seconds: 0.5 }))];
     expect([draft.sheet.steps.map(({ title }) => title), draft.sheet.quantities.length, draft.sheet.checks]).toEqual(before);
     expect(two.pieces[0]).toBe(one.pieces[0]);
     expect(two.lay.length).toBeLessThanOrEqual(one.lay.length + 1e-6);

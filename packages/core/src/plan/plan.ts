@@ -70,12 +70,12 @@ export function draftFor(request: PlanRequest): Draft {
  * Works out a plan: body + cloth + choices -> quantities, pieces, checks, lay, chalk, steps.
  * `layer` lays the pieces; by default the engine does, quickly. Throws BadInput (unknown or ill-formed input) or Unmakeable (nothing can be drawn, or it fits no cloth), each naming its field.
  */
-export function planFor(request: PlanRequest, layer?: Layer): Plan {
+export function planFor(request: PlanRequest, layer: Layer = quickLayer()): Plan {
   return withLay(draftFor(request), layer);
 }
 
 /** A draft with its pieces laid: what to buy, and what else hangs on it. A closer lay needs no new draft. Throws Unmakeable as `layCloth`. */
-export function withLay({ construction, sheet: drafted, choices }: Draft, layer: Layer = quickLayer()): Plan {
+export function withLay({ construction, sheet: drafted, choices }: Draft, layer: Layer): Plan {
   const sheet = drafted.copy();
   const main = layCloth(sheet, 'main', layer);
   const lay: PlanLay = {

@@ -2,7 +2,7 @@ import { App, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { doubtsAbout, formatLength, inUnits, measureById, standIn } from '@arcus/core';
-import { useLedger, usePeopleActions } from '../../api/people.ts';
+import { peopleActions, useLedger } from '../../api/people.ts';
 import { ApiProblem } from '../../api/client.ts';
 import { sayDate, today } from '../../common/dates.ts';
 import { LengthInput } from '../../fields/length-input.tsx';
@@ -47,7 +47,6 @@ export default function MeasureStation() {
 function MeasureField({ id, needed, onActive }: { id: string; needed: boolean; onActive(id: string | undefined): void }) {
   const { person, problem } = useMakeState();
   const { units } = useUnits();
-  const { measure } = usePeopleActions();
   const { data: ledger = [] } = useLedger(person!.id);
   const { message } = App.useApp();
   const definition = measureById(id)!;
@@ -59,9 +58,9 @@ function MeasureField({ id, needed, onActive }: { id: string; needed: boolean; o
   const doubts =
     value === undefined ? [] : doubtsAbout(person!.body, units, before && { [id]: before.value }).filter((doubt) => doubt.measure === id);
   const save = (mm: number) =>
-    measure(person!.id, [{ measure: id, value: mm, takenOn: today() }]).catch((error: unknown) =>
-      message.error(error instanceof ApiProblem ? error.messages.join(' ') : String(error)),
-    );
+    peopleActions
+      .measure(person!.id, person!.name, [{ measure: id, value: mm, takenOn: today() }])
+      .catch((error: unknown) => message.error(error instanceof ApiProblem ? error.messages.join(' ') : String(error)));
   return (
     <div className="choice">
       <div className="choice-head">
@@ -96,7 +95,11 @@ function MeasureField({ id, needed, onActive }: { id: string; needed: boolean; o
             type="button"
             className="plain-button"
             style={{ textDecoration: 'underline' }}
-            onClick={() => void measure(person!.id, [{ measure: id, value: guess.value, takenOn: today(), note: `estimate from ${guess.from}` }])}
+            onClick={() =>
+              void peopleActions.measure(person!.id, person!.name, [
+                { measure: id, value: guess.value, takenOn: today(), note: `estimate from ${guess.from}` },
+              ])
+            }
           >
             Use it for now
           </button>

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { LogCreate, LogView } from '@arcus/contract';
 import { formatQuantity, type Plan, type Quantity } from '@arcus/core';
 import { ApiProblem } from '../../api/client.ts';
-import { useLog, useMakesActions } from '../../api/makes.ts';
+import { makesActions, useLog } from '../../api/makes.ts';
 import { sayDate, today } from '../../common/dates.ts';
 import { LengthInput } from '../../fields/length-input.tsx';
 import { Options } from '../../fields/options.tsx';
@@ -43,8 +43,7 @@ export default function WearStation() {
 }
 
 function LogForm() {
-  const { make, plan, change, draft } = useMakeState();
-  const { finish } = useMakesActions();
+  const { make, plan, settle, draft } = useMakeState();
   const { message } = App.useApp();
   const [actuals, setActuals] = useState<Record<string, number>>({});
   const [verdict, setVerdict] = useState<LogCreate['verdict']>('wear');
@@ -55,8 +54,8 @@ function LogForm() {
   const save = async () => {
     setSaving(true);
     try {
-      await finish(make.id, { finishedOn: today(), verdict, actuals, note, nextTime });
-      if (!draft.done.includes('station:wear')) change({ done: [...draft.done, 'station:wear'] }, 'station:wear');
+      await makesActions.finish(make.id, draft.name, { finishedOn: today(), verdict, actuals, note, nextTime });
+      settle((now) => (now.done.includes('station:wear') ? now : { ...now, done: [...now.done, 'station:wear'] }));
       setActuals({});
       setNote('');
       setNextTime('');

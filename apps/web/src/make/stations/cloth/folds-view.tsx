@@ -42,7 +42,7 @@ export function FoldsView() {
                       {each.id === inForce ? (
                         <span className="small">cut this way</span>
                       ) : (
-                        <Button size="small" onClick={() => change({ choices: { ...draft.choices, fold: each.id } }, 'fold')}>
+                        <Button size="small" onClick={() => change((now) => ({ choices: { ...now.choices, fold: each.id } }), 'fold')}>
                           Cut it this way
                         </Button>
                       )}

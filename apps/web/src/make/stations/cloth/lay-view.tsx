@@ -55,7 +55,7 @@ export function LayView() {
       {roles.length > 1 && (
         <Options<Role> label="Cloth shown" value={shown} options={roles.map((id) => ({ id, label: CLOTHS[id] }))} onChange={setRole} />
       )}
-      {folded && <Button onClick={() => change({ choices: { ...draft.choices, fold: 'open' } }, 'fold')}>Lay it open to move pieces</Button>}
+      {folded && <Button onClick={() => change((now) => ({ choices: { ...now.choices, fold: 'open' } }), 'fold')}>Lay it open to move pieces</Button>}
       {shown === 'main' && !folded && (
         <>
           <Button icon={<RotateCw size={16} />} disabled={!selected} onClick={turn}>

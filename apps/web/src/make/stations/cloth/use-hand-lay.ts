@@ -1,7 +1,7 @@
 import { useCallback, useRef, useState } from 'react';
 import { boundsOf, HandLay, layRequestOf, type Placement } from '@arcus/core';
 import type { HeldPlacement } from '../../../table/lay-board.tsx';
-import { Engine } from '../../../workers/engine.ts';
+import { LayEngine } from '../../../workers/engine.ts';
 import { useMakeState } from '../../make-context.ts';
 
 /** How long the rest is laid again around what is locked, seconds. */
@@ -31,7 +31,7 @@ export function useHandLay(): HandLayState {
   const { plan, draft, change: changeDraft, byHand } = useMakeState();
   const [selected, select] = useState<number>();
   const [busy, setBusy] = useState(false);
-  const engine = useRef(new Engine());
+  const engine = useRef(new LayEngine());
   const placements: readonly HeldPlacement[] = byHand && draft.lay ? draft.lay : (plan?.lay.placements ?? []);
   const change = useCallback((lay: HeldPlacement[], about: string) => changeDraft({ lay }, `lay:${about}`), [changeDraft]);
   const turn = () => {
@@ -62,16 +62,21 @@ export function useHandLay(): HandLayState {
       `lock:${selected}`,
     );
   };
+  const now = useRef(plan);
+  now.current = plan;
   const again = async () => {
     if (!plan) return;
     setBusy(true);
+    const asked = layRequestOf(plan);
     try {
       const plain = ({ piece, copy, turn: turned, x, y }: Placement) => ({ piece, copy, turn: turned, x, y });
       const locked = placements.filter((each) => each.locked).map(plain);
       const lay = await engine.current.lay(
-        { ...layRequestOf(plan), effort: 'thorough', ...AGAIN, locked, start: placements.map(plain), seed: Math.floor(Math.random() * 1e6) },
+        { ...asked, effort: 'thorough', ...AGAIN, locked, start: placements.map(plain), seed: Math.floor(Math.random() * 1e6) },
         () => undefined,
       );
+      // chosen anew while it was being laid: this lay is of pieces that are no more
+      if (!now.current || JSON.stringify(layRequestOf(now.current)) !== JSON.stringify(asked)) return;
       const isLocked = (piece: string, copy: number) => locked.some((each) => each.piece === piece && each.copy === copy);
       change(
         lay.placements.map((each) => ({ ...each, locked: isLocked(each.piece, each.copy) })),

@@ -24,7 +24,7 @@ export function WaysOut({ plan, onHand }: { plan: Plan; onHand: number }) {
             <br />
             <span className="quiet small">takes {formatCloth(takes, units)}</span>
           </span>
-          <Button size="small" onClick={() => change({ choices: { ...draft.choices, ...choices } }, 'way-out')}>
+          <Button size="small" onClick={() => change((now) => ({ choices: { ...now.choices, ...choices } }), 'way-out')}>
             Take it
           </Button>
         </div>

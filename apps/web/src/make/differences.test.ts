@@ -1,0 +1,58 @@
+import { describe, expect, it } from 'vitest';
+import type { MakeView } from '@arcus/contract';
+import { constructionById, planFor } from '@arcus/core';
+import { changedUnder, conflictsIn, figuresOfTick, staleTicks } from './differences.ts';
+import type { MakeDraft } from './draft.ts';
+
+const construction = constructionById('circle-skirt')!;
+const body = { 'waist-girth': 700, 'hip-girth': 960 };
+const plan = (waist: number, choices = {}) => planFor({ construction: 'circle-skirt', body: { ...body, 'waist-girth': waist }, choices });
+
+describe('marks that were chalked', () => {
+  const first = plan(700);
+  const sheet = first.chalk.find(({ piece }) => piece === 'skirt')!;
+  const ticks = sheet.marks.filter(({ quantities }) => quantities.length > 0).map(({ id }) => `chalk:skirt:${id}`);
+  const done = { done: [...ticks, 'sew:hem'], chalked: Object.fromEntries(ticks.map((tick) => [tick, figuresOfTick(first, tick)!.figures])) };
+
+  it('hold while their figures are what they were', () => {
+    expect(ticks.length).toBeGreaterThan(1);
+    expect(staleTicks(first, done)).toEqual([]);
+    expect(staleTicks(plan(700.2), done)).toEqual([]);
+  });
+  it('no longer hold once a measure has moved them: the waist moves the hole and the hem', () => {
+    const stale = staleTicks(plan(740), done);
+    expect(stale.length).toBeGreaterThan(0);
+    expect(stale.map(({ tick }) => tick)).not.toContain('sew:hem');
+  });
+  it('no longer hold where there is no such mark any more', () => {
+    const gone = { done: ['chalk:skirt:cape'], chalked: { 'chalk:skirt:cape': [1] } };
+    expect(staleTicks(first, gone)[0]!.says).toContain('no longer there');
+  });
+});
+
+describe('what changed under a make', () => {
+  const cloth = { width: 1500, kind: 'woven', shrinkAlong: 0.03, name: 'Rust linen' };
+  const make = { basis: { body, cloth: { width: 1500, kind: 'woven', shrinkAlong: 0.03 }, elastic: null } } as unknown as MakeView;
+  it('is said in the person’s units, by name', () => {
+    expect(changedUnder(make, body, cloth, undefined, construction, 'cm')).toEqual([]);
+    const rows = changedUnder(make, { ...body, 'waist-girth': 720 }, { ...cloth, width: 1400, shrinkAlong: 0.05 }, undefined, construction, 'cm');
+    expect(rows).toEqual([
+      { what: 'Waist', was: '70.0 cm', is: '72.0 cm' },
+      { what: 'Rust linen, width', was: '150.0 cm', is: '140.0 cm' },
+      { what: 'Rust linen, shrinkage along', was: '3 %', is: '5 %' },
+    ]);
+    expect(changedUnder(make, { ...body, 'hip-girth': 1016 }, cloth, undefined, construction, 'in')[0]!.is).toBe('40 in');
+  });
+  it('is nothing where only a measure moved that this garment has no use for', () => {
+    expect(changedUnder(make, { ...body, 'neck-girth': 400 }, cloth, undefined, construction, 'cm')).toEqual([]);
+  });
+});
+
+it('what both changed is named with both values', () => {
+  const draft = { name: 'Mine', choices: { length: 610 } } as unknown as MakeDraft;
+  const known = { construction, people: [], cloths: [], elastics: [], units: 'cm' as const };
+  expect(conflictsIn({ name: 'Theirs', 'choices.length': 650 }, draft, known)).toEqual([
+    { what: 'Name', was: 'Theirs', is: 'Mine' },
+    { what: 'Length below the band', was: '65.0 cm', is: '61.0 cm' },
+  ]);
+});

@@ -1,0 +1,61 @@
+import type { Fields } from './entry.ts';
+
+export interface Merged {
+  fields: Fields;
+  /** Fields that both changed, differently; `fields` has mine. By name: "dueOn", "choices.length". */
+  conflicts: Fields;
+}
+
+const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+const isMap = (value: unknown): value is Fields => typeof value === 'object' && value !== null && !Array.isArray(value);
+const isList = (value: unknown): value is string[] => Array.isArray(value) && value.every((each) => typeof each === 'string');
+
+/**
+ * My changes since `base` on top of what is stored now: field by field, choice by choice, tick by tick. What only one side changed is
+ * taken; what both changed alike is no matter; the rest is told and stays mine until the person decides.
+ */
+export function merge(base: Fields, mine: Fields, theirs: Fields, within = ''): Merged {
+  const fields: Fields = {};
+  const conflicts: Fields = {};
+  for (const key of new Set([...Object.keys(theirs), ...Object.keys(mine)])) {
+    const [was, own, other] = [base[key], mine[key], theirs[key]];
+    const take = (value: unknown) => value !== undefined && (fields[key] = value);
+    if (same(own, was)) take(other);
+    else if (same(other, was) || same(own, other)) take(own);
+    else if (isList(own) && isList(other)) take(mergedTicks(isList(was) ? was : [], own, other));
+    else if (isMap(own) && isMap(other) && within === '') {
+      const inside = merge(isMap(was) ? was : {}, own, other, `${key}.`);
+      take(inside.fields);
+      Object.assign(conflicts, inside.conflicts);
+    } else {
+      take(own);
+      conflicts[within + key] = other ?? null;
+    }
+  }
+  return { fields, conflicts };
+}
+
+/** Ticks that either side set or took away. */
+function mergedTicks(was: readonly string[], mine: readonly string[], theirs: readonly string[]): string[] {
+  const gone = was.filter((tick) => !mine.includes(tick));
+  const fresh = mine.filter((tick) => !was.includes(tick) && !theirs.includes(tick));
+  return [...theirs.filter((tick) => !gone.includes(tick)), ...fresh];
+}
+
+/** The fields that differ, ready for a PATCH; undefined where nothing does. */
+export function changesBetween(saved: Fields, now: Fields): Fields | undefined {
+  const keys = Object.keys(now).filter((key) => !same(saved[key], now[key]));
+  return keys.length === 0 ? undefined : Object.fromEntries(keys.map((key) => [key, now[key]]));
+}
+
+/** Takes the stored value of each field in conflict. */
+export function takeTheirs(mine: Fields, theirs: Fields): Fields {
+  const out = structuredClone(mine);
+  for (const [name, value] of Object.entries(theirs)) {
+    const [field, inside] = name.split('.') as [string, string | undefined];
+    if (inside === undefined) out[field] = value;
+    else if (value === null) delete (out[field] as Fields)[inside];
+    else (out[field] as Fields)[inside] = value;
+  }
+  return out;
+}

@@ -1,0 +1,203 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { ApiProblem, type request } from '../api/client.ts';
+import { newId, type Fields } from './entry.ts';
+import { Outbox } from './outbox.ts';
+import { peopleWith } from './overlay.ts';
+
+/** A browser's storage. */
+function aStorage(): Storage {
+  const kept = new Map<string, string>();
+  return {
+    get length() {
+      return kept.size;
+    },
+    key: (i: number) => [...kept.keys()][i] ?? null,
+    getItem: (key: string) => kept.get(key) ?? null,
+    setItem: (key: string, value: string) => void kept.set(key, value),
+    removeItem: (key: string) => void kept.delete(key),
+    clear: () => kept.clear(),
+  };
+}
+
+/** A server with one make, which keeps versions as the real one does. */
+class Server {
+  make: Fields & { version: number } = { name: 'Slip', choices: { length: 600 }, done: [], version: 1 };
+  away = false;
+  readonly asked: Array<[string, string, Fields | undefined]> = [];
+  during: (() => void) | undefined;
+
+  readonly send = (async (method: string, path: string, body?: Fields) => {
+    this.asked.push([method, path, body]);
+    await Promise.resolve();
+    this.during?.();
+    if (this.away) throw new ApiProblem(0, ['The server does not answer.']);
+    if (body?.['name'] === '') throw new ApiProblem(400, ['name must not be blank']);
+    if (method !== 'PATCH') return undefined;
+    const { version, ...set } = body!;
+    if (version !== this.make.version) throw new ApiProblem(409, ['version'], { ...this.make });
+    this.make = { ...this.make, ...set, version: this.make.version + 1 };
+    return { ...this.make };
+  }) as unknown as typeof request;
+}
+
+const PATH = '/api/makes/1';
+const state = (change: Fields = {}): Fields => ({ name: 'Slip', choices: { length: 600 }, done: [], ...change });
+const from = { fields: state(), version: 1 };
+
+let server: Server;
+let storage: Storage;
+let outbox: Outbox;
+const rest = () => vi.advanceTimersByTimeAsync(5000);
+beforeEach(() => {
+  vi.useFakeTimers();
+  server = new Server();
+  storage = aStorage();
+  outbox = new Outbox({ storage, send: server.send });
+});
+afterEach(() => vi.useRealTimers());
+
+describe('what is entered', () => {
+  it('is kept on the device at once, saved once it rests, and then nothing is left', async () => {
+    outbox.edit(PATH, 'Slip', from, state({ choices: { length: 610 } }));
+    expect(storage.length).toBe(1);
+    expect(server.asked).toHaveLength(0);
+    await rest();
+    expect(server.make).toMatchObject({ choices: { length: 610 }, version: 2 });
+    expect([storage.length, outbox.state.entries.length]).toEqual([0, 0]);
+  });
+
+  it('survives the page and the server being gone: another page sends it', async () => {
+    server.away = true;
+    outbox.edit(PATH, 'Slip', from, state({ name: 'Renamed' }));
+    void outbox.call({ method: 'POST', path: '/api/people', body: { id: 'p', name: 'Alva' }, says: 'Alva' });
+    await rest();
+    expect(outbox.state.away).toEqual(['The server does not answer.']);
+    server.away = false;
+    const again = new Outbox({ storage, send: server.send });
+    expect(again.state.entries).toHaveLength(2);
+    again.now();
+    await rest();
+    expect(server.make['name']).toBe('Renamed');
+    expect(server.asked[server.asked.length - 1]).toEqual(['POST', '/api/people', { id: 'p', name: 'Alva' }]);
+    expect(storage.length).toBe(0);
+  });
+
+  it('goes in the order it was entered', async () => {
+    server.away = true;
+    for (const name of ['one', 'two', 'three']) void outbox.call({ method: 'POST', path: `/api/${name}`, says: name });
+    await rest();
+    server.away = false;
+    server.asked.length = 0;
+    await rest();
+    expect(server.asked.map(([, path]) => path)).toEqual(['/api/one', '/api/two', '/api/three']);
+  });
+
+  it('while a save is under way is saved next, from there', async () => {
+    outbox.edit(PATH, 'Slip', from, state({ choices: { length: 610 } }));
+    let once = true;
+    server.during = () => {
+      if (once) outbox.edit(PATH, 'Slip', from, state({ choices: { length: 620 } }));
+      once = false;
+    };
+    await rest();
+    expect(server.make).toMatchObject({ choices: { length: 620 }, version: 3 });
+    expect(outbox.state.entries).toEqual([]);
+  });
+
+  it('and taken back before it was saved asks nothing of the server', async () => {
+    outbox.edit(PATH, 'Slip', from, state({ name: 'Oops' }));
+    outbox.edit(PATH, 'Slip', from, state());
+    await rest();
+    expect(server.asked).toEqual([]);
+  });
+});
+
+describe('an old draft', () => {
+  it('left on one device never undoes what was done on another: it is merged', async () => {
+    server.away = true;
+    outbox.edit(PATH, 'Slip', from, state({ choices: { length: 610 }, done: ['sew:sides'] }));
+    await rest();
+    // another device, meanwhile
+    server.make = { ...server.make, name: 'Concert slip', done: ['chalk:hem'], version: 5 };
+    server.away = false;
+    const later = new Outbox({ storage, send: server.send });
+    later.now();
+    await rest();
+    expect(server.make).toMatchObject({ name: 'Concert slip', choices: { length: 610 }, done: ['chalk:hem', 'sew:sides'], version: 6 });
+  });
+
+  it('that changed the very same waits for the person, and only in that', async () => {
+    server.make = { ...server.make, choices: { length: 650 }, name: 'Theirs', version: 2 };
+    outbox.edit(PATH, 'Slip', from, state({ choices: { length: 610 }, done: ['sew:sides'] }));
+    await rest();
+    const [waiting] = outbox.state.entries;
+    expect(waiting).toMatchObject({ theirs: { 'choices.length': 650 } });
+    expect(server.make.version).toBe(2);
+    outbox.decide(waiting!.id, 'mine');
+    await rest();
+    expect(server.make).toMatchObject({ name: 'Theirs', choices: { length: 610 }, done: ['sew:sides'] });
+  });
+
+  it('decided for theirs keeps what else was mine', async () => {
+    server.make = { ...server.make, choices: { length: 650 }, version: 2 };
+    outbox.edit(PATH, 'Slip', from, state({ choices: { length: 610 }, done: ['sew:sides'] }));
+    await rest();
+    outbox.decide(outbox.state.entries[0]!.id, 'theirs');
+    await rest();
+    expect(server.make).toMatchObject({ choices: { length: 650 }, done: ['sew:sides'] });
+  });
+});
+
+describe('what the server will not take', () => {
+  it('is told to whoever entered it, and holds up nothing else', async () => {
+    const refused = outbox.call({ method: 'POST', path: '/api/people', body: { name: '' }, says: 'Nobody' });
+    const heard = expect(refused).rejects.toThrow('name must not be blank');
+    outbox.edit(PATH, 'Slip', from, state({ name: 'Renamed' }));
+    await rest();
+    await heard;
+    expect(server.make['name']).toBe('Renamed');
+    expect(outbox.state.entries).toEqual([]);
+  });
+
+  it('stays in sight where whoever entered it is gone, and can be mended', async () => {
+    outbox.edit(PATH, 'Slip', from, state({ name: '' }));
+    await rest();
+    expect(outbox.state.entries[0]).toMatchObject({ refused: true, messages: ['name must not be blank'] });
+    outbox.edit(PATH, 'Slip', from, state({ name: 'Named' }));
+    await rest();
+    expect(server.make['name']).toBe('Named');
+  });
+});
+
+it('a browser that keeps nothing says so, and still sends', async () => {
+  const full = Object.assign(aStorage(), { setItem: () => { throw new Error('QuotaExceededError'); } }); // prettier-ignore
+  const bare = new Outbox({ storage: full, send: server.send });
+  server.away = true;
+  bare.edit(PATH, 'Slip', from, state({ name: 'Kept in mind' }));
+  await rest();
+  expect(bare.state).toMatchObject({ unkept: true, entries: [{ path: PATH }] });
+  server.away = false;
+  await rest();
+  expect(server.make['name']).toBe('Kept in mind');
+});
+
+it('what is not saved yet is shown all the same', () => {
+  const read = [{ id: 'p', name: 'Alva', note: '', child: false, version: 1, archived: false, body: { 'waist-girth': 700 } }];
+  const call = (id: string, path: string, body: Fields) => ({ kind: 'call' as const, id, method: 'POST' as const, path, body, says: '' });
+  const shown = peopleWith(read, [
+    call('1', '/api/people', { id: 'q', name: 'Runa' }),
+    call('2', '/api/people/q/measures', { entries: [{ measure: 'hip-girth', value: 960 }] }),
+    call('3', '/api/people/p/measures', { entries: [{ measure: 'waist-girth', value: 720 }] }),
+  ])!;
+  expect(shown.map(({ id, body }) => [id, body])).toEqual([
+    ['p', { 'waist-girth': 720 }],
+    ['q', { 'hip-girth': 960 }],
+  ]);
+  // and once the server has it, it is there once
+  expect(peopleWith([...read, { ...read[0]!, id: 'q' }], [call('1', '/api/people', { id: 'q', name: 'Runa' })])).toHaveLength(2);
+});
+
+it('ids are UUIDs of version 4, also where the browser has none to give (RFC 9562)', () => {
+  for (let i = 0; i < 200; i++) expect(newId()).toMatch(/^[0-9a-f]{8}-[0-9a-f]{4}-4[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/);
+  expect(new Set(Array.from({ length: 500 }, newId)).size).toBe(500);
+});
