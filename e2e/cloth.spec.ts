@@ -107,7 +107,7 @@ test('a piece is nudged with the keyboard, half a centimetre a press', async ({ 
 
 test('too little cloth: ways out with their numbers, and one click takes one', async ({ page }) => {
   await begin(page, { construction: 'Gathered skirt', person: 'Maren', cloth: 'Slate wool' });
-  await set(page, 'length', '112');
+  await set(page, 'length', '130');
   await set(page, 'fullness', '2.6');
   await page.getByRole('button', { name: 'On to Cloth' }).click();
   await expect(page.getByTestId('verdict')).toContainText('too little cloth', { timeout: 20_000 });

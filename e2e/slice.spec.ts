@@ -91,20 +91,6 @@ test('decisions can be undone and done again, by button and by key', async ({ pa
   await expect(hem).toHaveText(before!);
 });
 
-test('a stale save is refused, nothing is lost, and the person decides', async ({ page }) => {
-  await begin(page, { construction: 'Circle skirt', person: 'Tove', cloth: 'Rust linen' });
-  await saved(page);
-  const id = /makes\/([^/]+)/.exec(page.url())![1]!;
-  const stored = await makeAgain(page, { id } as never);
-  await page.request.patch(`/api/makes/${id}`, { data: { version: stored.version, name: 'Renamed on the phone' } });
-  await set(page, 'length', '44');
-  await expect(page.getByRole('alert')).toContainText('changed somewhere else');
-  await expect(page.locator('[data-choice="length"] input').first()).toHaveValue(/44/);
-  await page.getByRole('button', { name: 'Keep mine' }).click();
-  await saved(page);
-  expect((await makeAgain(page, stored)).choices['length']).toBe(440);
-});
-
 test('while the server fails the change stays on the page, survives a reload and is saved when it is back', async ({ page }) => {
   await begin(page, { construction: 'Circle skirt', person: 'Tove', cloth: 'Rust linen' });
   await saved(page);

@@ -55,7 +55,7 @@ export function Shell() {
 /** The strip above a page that is no make. */
 export function PageTop({ title, children }: { title: string; children?: React.ReactNode }) {
   return (
-    <header className="top">
+    <header className="top page-top">
       <div className="top-title">
         <h1>{title}</h1>
       </div>
