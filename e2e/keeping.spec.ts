@@ -21,8 +21,8 @@ test('leaving a make at once after a change saves it all the same', async ({ pag
 
 test('measures, what came out and the cupboard are kept while the server is away, through a reload, and saved when it is back', async ({ page }) => {
   await page.goto('/people');
-  await page.getByText('Runa').first().click();
-  await expect(page.getByRole('heading', { name: 'Runa' })).toBeVisible();
+  await page.getByText('Sunna').first().click();
+  await expect(page.getByRole('heading', { name: 'Sunna' })).toBeVisible();
   await page.waitForTimeout(2500);
   const back = await away(page);
   await page.getByRole('textbox', { name: 'Neck', exact: true }).fill('36.5');
@@ -40,17 +40,17 @@ test('measures, what came out and the cupboard are kept while the server is away
     await expect(page.getByRole('heading', { name: heading, level: 1 })).toBeVisible();
     await expect(page.getByText('This page broke')).toHaveCount(0);
   }
-  await page.getByText('Runa').first().click();
+  await page.getByText('Sunna').first().click();
   await expect(page.getByRole('textbox', { name: 'Neck', exact: true })).toHaveValue(/36\.5/);
   await page.getByRole('button', { name: /trying again/ }).click();
-  await expect(page.getByRole('dialog')).toContainText('Neck of Runa');
+  await expect(page.getByRole('dialog')).toContainText('Neck of Sunna');
   await page.getByRole('button', { name: 'Close', exact: true }).click();
   await back();
   await page.reload();
   await expect(page.getByTestId('save-state')).toHaveText('All saved', { timeout: 15_000 });
   await expect(page.getByRole('textbox', { name: 'Neck', exact: true })).toHaveValue(/36\.5/);
   const people = (await (await page.request.get('/api/people')).json()) as Array<{ name: string; body: Record<string, number> }>;
-  expect(people.find(({ name }) => name === 'Runa')!.body['neck-girth']).toBe(365);
+  expect(people.find(({ name }) => name === 'Sunna')!.body['neck-girth']).toBe(365);
 });
 
 test('two tabs on one make follow each other: both have what they did, and what both changed is asked by name', async ({ page, context }) => {

@@ -61,7 +61,12 @@ export function extremePlan(constructions, random) {
     if (kind === 'one-of') return [choice.id, pick(options, random)];
     return [choice.id, pick([min, max, kind === 'count' ? Math.round((min + max) / 2) : min + random() * (max - min)], random)];
   });
-  const body = { 'waist-girth': pick([300, 700, 1400], random), 'hip-girth': pick([300, 960, 1600], random), 'waist-to-hip': 200, 'waist-to-knee': 580 };
+  const body = {
+    'waist-girth': pick([300, 700, 1400], random),
+    'hip-girth': pick([300, 960, 1600], random),
+    'waist-to-hip': 200,
+    'waist-to-knee': 580,
+  };
   const cloth = { width: pick([51, 300, 1100, 1500, 9000], random), repeat: pick([0, 0, 7, 300, 2000], random), oneWay: random() < 0.3 };
   return { construction: id, body, choices: Object.fromEntries(chosen), cloth };
 }

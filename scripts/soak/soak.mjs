@@ -97,7 +97,9 @@ async function odd(data, seconds, faults) {
   ]);
   const make = JSON.parse((await ask(url, 'POST', '/api/makes', { name: 'Slip', construction: 'circle-skirt', personId: person.id })).text);
   // no restoring and no long lays: those ask for what they get
-  const calls = callsOf(docs, [person.id, make.id, 'x', '00000000-0000-4000-8000-000000000000']).filter(({ name }) => !/restore$|backups\/look|lays\/preview/.test(name));
+  const calls = callsOf(docs, [person.id, make.id, 'x', '00000000-0000-4000-8000-000000000000']).filter(
+    ({ name }) => !/restore$|backups\/look|lays\/preview/.test(name),
+  );
   const statuses = new Map();
   let [slowest, slowestHealth, stale, won] = [0, 0, 0, 0];
   const until = performance.now() + seconds * 1000;
@@ -145,7 +147,13 @@ async function odd(data, seconds, faults) {
   await ended;
   return [
     ['odd requests', [...statuses.values()].reduce((sum, each) => sum + each, 0)],
-    ['by status', [...statuses].sort().map(([status, n]) => `${status}: ${n}`).join(', ')],
+    [
+      'by status',
+      [...statuses]
+        .sort()
+        .map(([status, n]) => `${status}: ${n}`)
+        .join(', '),
+    ],
     ['slowest of them, ms', Math.round(slowest)],
     ['slowest health meanwhile, ms', Math.round(slowestHealth)],
     ['parallel writes of one version: taken, told stale', `${won}, ${stale}`],

@@ -47,6 +47,8 @@ export class MakeUpdate {
 
 /** A lay found by a closer search. */
 export class FoundLay {
+  /** Names what it is a lay of (layKey of the core). */
+  @IsString() @MaxLength(64) key: string;
   @IsArray() @ArrayMaxSize(1000) @ValidateNested({ each: true }) @Type(() => LaidPiece) placements: LaidPiece[];
   /** The search has ended: it gets no shorter. */
   @IsBoolean() settled: boolean;
@@ -87,6 +89,8 @@ export interface MakeBasis {
 }
 
 export interface KeptLay {
+  /** Names what it is a lay of. */
+  key: string;
   placements: Array<{ piece: string; copy: number; turn: number; x: number; y: number }>;
   length: number;
   utilisation: number;

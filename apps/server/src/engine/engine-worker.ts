@@ -1,10 +1,10 @@
-import { createHash } from 'node:crypto';
 import {
   BadInput,
   draftFor,
   FormulaError,
   gravest,
   laidByHand,
+  layKey,
   layPieces,
   previewOf,
   quickLayer,
@@ -36,9 +36,12 @@ function workOut({ do: what, request, hand, kept = {}, offered = [] }: PlanTask)
   const quickly = quickLayer();
   const layer: Layer = (wanted, role) => {
     const own = hand && role === 'main' ? laidByHand(wanted, hand) : undefined;
-    const key = createHash('sha256').update(JSON.stringify(wanted)).digest('base64url');
+    const key = layKey(wanted);
     const stored = kept[key] ?? known.get(key);
-    const found = offered.map((each) => laidByHand(wanted, each)).find((lay) => lay && !(stored && lay.length > stored.length + 1e-6));
+    const found = offered
+      .filter((each) => each.key === key)
+      .map(({ placements }) => laidByHand(wanted, placements))
+      .find((lay) => lay && !(stored && lay.length > stored.length + 1e-6));
     const lay = own ?? found ?? stored ?? quickly(wanted, role);
     if (!own && !found && !stored) remember(key, lay);
     asked.push({ key, lay, from: own ? 'hand' : found ? 'offered' : stored ? 'kept' : 'engine' });

@@ -15,7 +15,7 @@ export interface PlanTask {
   request: PlanRequest;
   hand?: readonly Placement[];
   kept?: Readonly<Record<string, Lay>>;
-  offered?: ReadonlyArray<readonly Placement[]>;
+  offered?: ReadonlyArray<{ key: string; placements: readonly Placement[] }>;
 }
 
 export interface LayTask {

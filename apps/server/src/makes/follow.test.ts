@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { layPieces, layRequestOf, planFor } from '@arcus/core';
+import { layKey, layPieces, layRequestOf, planFor } from '@arcus/core';
 import type { ApiError, LogView, MakeDetail, MakeView, MeasureView, PersonView } from '@arcus/contract';
 import { Database } from '../database/database.ts';
 import { aMake } from '../testing/fixtures.ts';
@@ -57,7 +57,9 @@ describe('one lay', () => {
     // a lay that can be cut and is longer: the rows one above the other
     const { placements } = layPieces({ ...asked, effort: 'thorough', seconds: 3 });
     const longer = placements.map((each) => ({ ...each, y: each.y + 4000 }));
-    const put = (lays: object[]) => server.send<MakeDetail>('PUT', `/api/makes/${make.id}/lays`, { lays });
+    const put = (lays: object[], key = layKey(asked)) =>
+      server.send<MakeDetail>('PUT', `/api/makes/${make.id}/lays`, { lays: lays.map((each) => ({ ...each, key })) });
+    expect((await put([{ placements, settled: true }], layKey({ ...asked, width: asked.width + 50 }))).body.summary.settled).toBe(false);
     expect((await put([{ placements: longer, settled: true }])).body.summary.figures['cloth-length']).toBeCloseTo(quick, 6);
     expect(
       (await put([{ placements: placements.map((each) => ({ ...each, x: 0 })), settled: true }])).body.summary.figures['cloth-length'],

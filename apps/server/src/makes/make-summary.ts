@@ -52,7 +52,13 @@ export class MakeSummaries {
     const stored = await this.lays.of(asked.map(({ key }) => key));
     return asked
       .filter(({ from }) => from !== 'hand')
-      .map(({ key, lay: { placements, length, utilisation } }) => ({ placements, length, utilisation, settled: stored.get(key)?.settled ?? false }));
+      .map(({ key, lay: { placements, length, utilisation } }) => ({
+        key,
+        placements,
+        length,
+        utilisation,
+        settled: stored.get(key)?.settled ?? false,
+      }));
   }
 
   /** The same for many: those that take too long just now show what was known before, and say so. */

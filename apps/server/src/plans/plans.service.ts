@@ -1,5 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import type { Lay, Placement, PlanRequest } from '@arcus/core';
+import type { FoundLay } from '@arcus/contract';
 import { Engine } from '../engine/engine.ts';
 import type { PlanAnswer, PlanTask } from '../engine/tasks.ts';
 import { LayStore, type StoredLay } from '../lays/lay-store.ts';
@@ -28,15 +29,13 @@ export class PlansService {
     return this.workOut({ do: 'summary', request, ...(hand ? { hand } : {}) });
   }
 
-  /** Keeps lays found elsewhere for the pieces of a request, where they fit and are shorter than what is known. Tells whether any was. */
-  async offer(
-    request: PlanRequest,
-    found: ReadonlyArray<{ placements: readonly Placement[]; settled: boolean }>,
-    hand?: readonly Placement[],
-  ): Promise<boolean> {
-    const { asked } = await this.workOut({ do: 'summary', request, offered: found.map(({ placements }) => placements), ...(hand ? { hand } : {}) });
-    const settles = (lay: Lay) => found.some(({ placements, settled }) => settled && samePlaces(placements, lay.placements));
-    return this.lays.keep(asked.filter(({ from }) => from === 'offered').map(({ key, lay }) => ({ key, lay: { ...lay, settled: settles(lay) } })));
+  /** Keeps lays found elsewhere for the pieces of a request, where they fit and are no longer than what is known. Tells whether any was kept. */
+  async offer(request: PlanRequest, found: readonly FoundLay[], hand?: readonly Placement[]): Promise<boolean> {
+    const { asked } = await this.workOut({ do: 'summary', request, offered: found, ...(hand ? { hand } : {}) });
+    const settled = new Set(found.filter((each) => each.settled).map(({ key }) => key));
+    return this.lays.keep(
+      asked.filter(({ from }) => from === 'offered').map(({ key, lay }) => ({ key, lay: { ...lay, settled: settled.has(key) } })),
+    );
   }
 
   private async workOut(task: PlanTask): Promise<PlanAnswer> {
@@ -59,8 +58,3 @@ export class PlansService {
 }
 
 const plain = (lays: ReadonlyMap<string, StoredLay>): Record<string, Lay> => Object.fromEntries(lays);
-
-function samePlaces(a: readonly Placement[], b: readonly Placement[]): boolean {
-  const places = (of: readonly Placement[]) => JSON.stringify(of.map(({ piece, copy, turn, x, y }) => [piece, copy, turn, x, y]));
-  return places(a) === places(b);
-}

@@ -42,7 +42,7 @@ export const makesActions = {
   finish: (id: string, name: string, entry: LogCreate) =>
     outbox.call({ method: 'POST', path: `${KEY}/${id}/log`, body: { ...entry, key: newId() }, says: `What came out of ${name}` }),
   /** Lays found for its pieces by the page. */
-  found: (id: string, name: string, lays: ReadonlyArray<{ placements: readonly unknown[]; settled: boolean }>) =>
+  found: (id: string, name: string, lays: ReadonlyArray<{ key: string; placements: readonly unknown[]; settled: boolean }>) =>
     outbox.call({ method: 'PUT', path: `${KEY}/${id}/lays`, body: { lays }, says: `How the pieces of ${name} lie` }),
   /** What changed under it since it was last looked at has been seen. */
   seen: (id: string, name: string) => outbox.call({ method: 'POST', path: `${KEY}/${id}/seen`, says: `${name}, looked at` }),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { MakeView } from '@arcus/contract';
+import type { ClothView, ElasticView, MakeView } from '@arcus/contract';
 import { constructionById, planFor } from '@arcus/core';
 import { changedUnder, conflictsIn, figuresOfTick, staleTicks } from './differences.ts';
 import type { MakeDraft } from './draft.ts';
@@ -31,20 +31,31 @@ describe('marks that were chalked', () => {
 });
 
 describe('what changed under a make', () => {
-  const cloth = { width: 1500, kind: 'woven', shrinkAlong: 0.03, name: 'Rust linen' };
+  const cloth = { width: 1500, kind: 'woven', shrinkAlong: 0.03, name: 'Rust linen' } as ClothView;
   const make = { basis: { body, cloth: { width: 1500, kind: 'woven', shrinkAlong: 0.03 }, elastic: null } } as unknown as MakeView;
   it('is said in the person’s units, by name', () => {
-    expect(changedUnder(make, body, cloth, undefined, construction, 'cm')).toEqual([]);
-    const rows = changedUnder(make, { ...body, 'waist-girth': 720 }, { ...cloth, width: 1400, shrinkAlong: 0.05 }, undefined, construction, 'cm');
+    expect(changedUnder(make, { body, cloth }, construction, 'cm')).toEqual([]);
+    const rows = changedUnder(
+      make,
+      { body: { ...body, 'waist-girth': 720 }, cloth: { ...cloth, width: 1400, shrinkAlong: 0.05 } },
+      construction,
+      'cm',
+    );
     expect(rows).toEqual([
       { what: 'Waist', was: '70.0 cm', is: '72.0 cm' },
       { what: 'Rust linen, width', was: '150.0 cm', is: '140.0 cm' },
       { what: 'Rust linen, shrinkage along', was: '3 %', is: '5 %' },
     ]);
-    expect(changedUnder(make, { ...body, 'hip-girth': 1016 }, cloth, undefined, construction, 'in')[0]!.is).toBe('40 in');
+    expect(changedUnder(make, { body: { ...body, 'hip-girth': 1016 }, cloth }, construction, 'in')[0]!.is).toBe('40 in');
+  });
+  it('is nothing where nothing was, whatever else is known of the elastic', () => {
+    const elastic = { name: 'Soft', kind: 'knitted', width: 20, greatestStretch: 1.8, lengthOnHand: 4000 } as ElasticView;
+    const looked = { basis: { ...make.basis, elastic: { kind: 'knitted', width: 20, greatestStretch: 1.8 } } } as unknown as MakeView;
+    expect(changedUnder(looked, { body, cloth, elastic }, construction, 'cm')).toEqual([]);
+    expect(changedUnder(looked, { body, cloth, elastic: { ...elastic, greatestStretch: 1.5 } }, construction, 'cm')).toHaveLength(1);
   });
   it('is nothing where only a measure moved that this garment has no use for', () => {
-    expect(changedUnder(make, { ...body, 'neck-girth': 400 }, cloth, undefined, construction, 'cm')).toEqual([]);
+    expect(changedUnder(make, { body: { ...body, 'neck-girth': 400 }, cloth }, construction, 'cm')).toEqual([]);
   });
 });
 

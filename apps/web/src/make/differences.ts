@@ -1,4 +1,4 @@
-import { choiceShown, formatLength, measureById, type ChoiceValue, type Construction, type Plan, type Units } from '@arcus/core';
+import { choiceShown, clothFigures, formatLength, measureById, type ChoiceValue, type Construction, type Plan, type Units } from '@arcus/core';
 import type { ClothView, ElasticView, MakeView, PersonView } from '@arcus/contract';
 import type { Fields } from '../outbox/entry.ts';
 import type { MakeDraft } from './draft.ts';
@@ -54,7 +54,7 @@ export function conflictsIn(theirs: Fields, mine: MakeDraft, { construction, peo
   });
 }
 
-const CLOTH: Record<string, string> = {
+const FIGURES: Record<string, string> = {
   width: 'width',
   selvedge: 'selvedge',
   lengthOnHand: 'length in the cupboard',
@@ -77,9 +77,7 @@ const SHARES = new Set(['stretchAcross', 'stretchAlong', 'shrinkAcross', 'shrink
 /** What has changed under a make since it was last looked at: measures, cloth, elastic. */
 export function changedUnder(
   { basis }: MakeView,
-  body: Readonly<Record<string, number>>,
-  cloth: Fields | undefined,
-  elastic: Fields | undefined,
+  now: { body: Readonly<Record<string, number>>; cloth?: ClothView; elastic?: ElasticView },
   construction: Construction,
   units: Units,
 ): Difference[] {
@@ -87,18 +85,19 @@ export function changedUnder(
   const used = [...construction.needs, ...(construction.needsOneOf ?? []).flat(), ...construction.optional];
   const length = (value: number | undefined) => (value === undefined ? 'not taken' : formatLength(value, units));
   const measures = used
-    .filter((id) => basis.body[id] !== body[id])
-    .map((id) => ({ what: measureById(id)?.label ?? id, was: length(basis.body[id]), is: length(body[id]) }));
+    .filter((id) => basis.body[id] !== now.body[id])
+    .map((id) => ({ what: measureById(id)?.label ?? id, was: length(basis.body[id]), is: length(now.body[id]) }));
+  const { cloth, elastic } = now;
   const things = (what: string, was: Fields | null, is: Fields | undefined): Difference[] =>
     !was || !is
       ? []
-      : Object.keys(CLOTH)
+      : Object.keys(FIGURES)
           .filter((key) => (was[key] ?? null) !== (is[key] ?? null))
-          .map((key) => ({ what: `${what}, ${CLOTH[key]}`, was: figure(key, was[key], units), is: figure(key, is[key], units) }));
+          .map((key) => ({ what: `${what}, ${FIGURES[key]}`, was: figure(key, was[key], units), is: figure(key, is[key], units) }));
   return [
     ...measures,
-    ...things(String(cloth?.['name'] ?? 'The cloth'), basis.cloth, cloth),
-    ...things(String(elastic?.['name'] ?? 'The elastic'), basis.elastic, elastic),
+    ...things(cloth?.name ?? '', basis.cloth, cloth && { ...clothFigures(cloth) }),
+    ...things(elastic?.name ?? '', basis.elastic, elastic && { kind: elastic.kind, width: elastic.width, greatestStretch: elastic.greatestStretch }),
   ];
 }
 

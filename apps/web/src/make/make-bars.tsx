@@ -49,7 +49,7 @@ function Conflict() {
 function ChangedUnder() {
   const { make, plan, draft, settle, person, cloth, elastic, construction } = useMakeState();
   const { units } = useUnits();
-  const rows = changedUnder(make, person?.body ?? {}, cloth && { ...cloth }, elastic && { ...elastic }, construction, units);
+  const rows = changedUnder(make, { body: person?.body ?? {}, cloth, elastic }, construction, units);
   const stale = plan ? staleTicks(plan, draft) : [];
   if (rows.length === 0 && stale.length === 0) return null;
   const seen = () => void makesActions.seen(make.id, draft.name);

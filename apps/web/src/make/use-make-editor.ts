@@ -49,18 +49,27 @@ export function useMakeEditor(make: MakeView): MakeEditor {
   useOutbox();
   const unsaved = outbox.editOf(path);
 
+  /** The draft as the outbox, or the server, last heard of it. */
+  const heard = useRef(draft);
+
+  // every change at once, from where the last one left it; before what others changed is taken in
+  useEffect(() => {
+    if (!changesBetween(asFields(heard.current), asFields(draft))) return;
+    outbox.edit(path, draft.name, base.current, asFields(heard.current), asFields(draft));
+    heard.current = draft;
+  }, [draft, path]);
+
   // what is stored has moved on: by our own save, or by somebody else's
   useEffect(() => {
     if (make.version <= base.current.version) return;
     const [was, now] = [base.current.fields, asFields(draftOf(make))];
     base.current = { fields: now, version: make.version };
     outbox.know(path, now, make.version);
-    if (changesBetween(was, now)) act({ type: 'settle', patch: (state) => asDraft(merge(was, asFields(state), now).fields) });
+    if (!changesBetween(was, now)) return;
+    const taken = (state: MakeDraft) => asDraft(merge(was, asFields(state), now).fields);
+    heard.current = taken(heard.current);
+    act({ type: 'settle', patch: taken });
   }, [make, path]);
-
-  useEffect(() => {
-    if (outbox.editOf(path) || changesBetween(base.current.fields, asFields(draft))) outbox.edit(path, draft.name, base.current, asFields(draft));
-  }, [draft, path]);
 
   const change = useCallback(
     (patch: Patch, about: string) =>
@@ -87,7 +96,9 @@ export function useMakeEditor(make: MakeView): MakeEditor {
     (whose: 'mine' | 'theirs') => {
       const entry = outbox.editOf(path);
       const decided = entry && outbox.decide(entry.id, whose);
-      if (decided) act({ type: 'settle', patch: () => asDraft(decided) });
+      if (!decided) return;
+      heard.current = asDraft(decided);
+      act({ type: 'settle', patch: () => asDraft(decided) });
     },
     [path],
   );

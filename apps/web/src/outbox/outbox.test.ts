@@ -47,9 +47,16 @@ const from = { fields: state(), version: 1 };
 let server: Server;
 let storage: Storage;
 let outbox: Outbox;
+/** As one editor of the make would: each change from where the last one left it. */
+let left: Fields;
+const edit = (into: Outbox, now: Fields) => {
+  into.edit(PATH, 'Slip', from, left, now);
+  left = now;
+};
 const rest = () => vi.advanceTimersByTimeAsync(5000);
 beforeEach(() => {
   vi.useFakeTimers();
+  left = state();
   server = new Server();
   storage = aStorage();
   outbox = new Outbox({ storage, send: server.send });
@@ -58,7 +65,7 @@ afterEach(() => vi.useRealTimers());
 
 describe('what is entered', () => {
   it('is kept on the device at once, saved once it rests, and then nothing is left', async () => {
-    outbox.edit(PATH, 'Slip', from, state({ choices: { length: 610 } }));
+    edit(outbox, state({ choices: { length: 610 } }));
     expect(storage.length).toBe(1);
     expect(server.asked).toHaveLength(0);
     await rest();
@@ -68,7 +75,7 @@ describe('what is entered', () => {
 
   it('survives the page and the server being gone: another page sends it', async () => {
     server.away = true;
-    outbox.edit(PATH, 'Slip', from, state({ name: 'Renamed' }));
+    edit(outbox, state({ name: 'Renamed' }));
     void outbox.call({ method: 'POST', path: '/api/people', body: { id: 'p', name: 'Alva' }, says: 'Alva' });
     await rest();
     expect(outbox.state.away).toEqual(['The server does not answer.']);
@@ -93,10 +100,10 @@ describe('what is entered', () => {
   });
 
   it('while a save is under way is saved next, from there', async () => {
-    outbox.edit(PATH, 'Slip', from, state({ choices: { length: 610 } }));
+    edit(outbox, state({ choices: { length: 610 } }));
     let once = true;
     server.during = () => {
-      if (once) outbox.edit(PATH, 'Slip', from, state({ choices: { length: 620 } }));
+      if (once) edit(outbox, state({ choices: { length: 620 } }));
       once = false;
     };
     await rest();
@@ -104,9 +111,19 @@ describe('what is entered', () => {
     expect(outbox.state.entries).toEqual([]);
   });
 
+  it('in two tabs goes on top of each other: neither undoes the other', async () => {
+    server.away = true;
+    edit(outbox, state({ choices: { length: 610 } }));
+    const other = new Outbox({ storage, send: server.send });
+    other.edit(PATH, 'Slip', from, state(), state({ done: ['sew:sides'] }));
+    server.away = false;
+    await rest();
+    expect(server.make).toMatchObject({ choices: { length: 610 }, done: ['sew:sides'] });
+  });
+
   it('and taken back before it was saved asks nothing of the server', async () => {
-    outbox.edit(PATH, 'Slip', from, state({ name: 'Oops' }));
-    outbox.edit(PATH, 'Slip', from, state());
+    edit(outbox, state({ name: 'Oops' }));
+    edit(outbox, state());
     await rest();
     expect(server.asked).toEqual([]);
   });
@@ -115,7 +132,7 @@ describe('what is entered', () => {
 describe('an old draft', () => {
   it('left on one device never undoes what was done on another: it is merged', async () => {
     server.away = true;
-    outbox.edit(PATH, 'Slip', from, state({ choices: { length: 610 }, done: ['sew:sides'] }));
+    edit(outbox, state({ choices: { length: 610 }, done: ['sew:sides'] }));
     await rest();
     // another device, meanwhile
     server.make = { ...server.make, name: 'Concert slip', done: ['chalk:hem'], version: 5 };
@@ -128,7 +145,7 @@ describe('an old draft', () => {
 
   it('that changed the very same waits for the person, and only in that', async () => {
     server.make = { ...server.make, choices: { length: 650 }, name: 'Theirs', version: 2 };
-    outbox.edit(PATH, 'Slip', from, state({ choices: { length: 610 }, done: ['sew:sides'] }));
+    edit(outbox, state({ choices: { length: 610 }, done: ['sew:sides'] }));
     await rest();
     const [waiting] = outbox.state.entries;
     expect(waiting).toMatchObject({ theirs: { 'choices.length': 650 } });
@@ -140,7 +157,7 @@ describe('an old draft', () => {
 
   it('decided for theirs keeps what else was mine', async () => {
     server.make = { ...server.make, choices: { length: 650 }, version: 2 };
-    outbox.edit(PATH, 'Slip', from, state({ choices: { length: 610 }, done: ['sew:sides'] }));
+    edit(outbox, state({ choices: { length: 610 }, done: ['sew:sides'] }));
     await rest();
     outbox.decide(outbox.state.entries[0]!.id, 'theirs');
     await rest();
@@ -152,7 +169,7 @@ describe('what the server will not take', () => {
   it('is told to whoever entered it, and holds up nothing else', async () => {
     const refused = outbox.call({ method: 'POST', path: '/api/people', body: { name: '' }, says: 'Nobody' });
     const heard = expect(refused).rejects.toThrow('name must not be blank');
-    outbox.edit(PATH, 'Slip', from, state({ name: 'Renamed' }));
+    edit(outbox, state({ name: 'Renamed' }));
     await rest();
     await heard;
     expect(server.make['name']).toBe('Renamed');
@@ -160,10 +177,10 @@ describe('what the server will not take', () => {
   });
 
   it('stays in sight where whoever entered it is gone, and can be mended', async () => {
-    outbox.edit(PATH, 'Slip', from, state({ name: '' }));
+    edit(outbox, state({ name: '' }));
     await rest();
     expect(outbox.state.entries[0]).toMatchObject({ refused: true, messages: ['name must not be blank'] });
-    outbox.edit(PATH, 'Slip', from, state({ name: 'Named' }));
+    edit(outbox, state({ name: 'Named' }));
     await rest();
     expect(server.make['name']).toBe('Named');
   });
@@ -173,7 +190,7 @@ it('a browser that keeps nothing says so, and still sends', async () => {
   const full = Object.assign(aStorage(), { setItem: () => { throw new Error('QuotaExceededError'); } }); // prettier-ignore
   const bare = new Outbox({ storage: full, send: server.send });
   server.away = true;
-  bare.edit(PATH, 'Slip', from, state({ name: 'Kept in mind' }));
+  edit(bare, state({ name: 'Kept in mind' }));
   await rest();
   expect(bare.state).toMatchObject({ unkept: true, entries: [{ path: PATH }] });
   server.away = false;

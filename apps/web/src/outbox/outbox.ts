@@ -80,22 +80,29 @@ export class Outbox {
     await this.outcome({ ...call, kind: 'call', id: newEntryId() }, 0);
   }
 
-  /** Changes fields of a kept thing; the whole of them as they are wanted now. They are saved once they rest. */
-  edit(path: string, says: string, from: { fields: Fields; version: number }, mine: Fields): void {
+  /**
+   * Changes fields of a kept thing: what differs between `was` and `now`, on top of what waits already (perhaps from another tab), else of
+   * the stored state `from`. It is saved once it rests.
+   */
+  edit(path: string, says: string, from: { fields: Fields; version: number }, was: Fields, now: Fields): void {
     const waiting = this.editOf(path);
     const known = this.newest.get(path);
     const base = known && known.version > from.version ? known : from;
+    const mine = merge(was, now, waiting?.mine ?? base.fields).fields;
     const entry: Edit = waiting
       ? { ...waiting, mine, says, refused: false, messages: undefined }
       : { kind: 'edit', id: newEntryId(), path, says, base: base.fields, version: base.version, mine };
-    if (!changesBetween(entry.base, entry.mine) && entry.id !== this.inHand) return waiting && this.drop(waiting.id);
+    if (!changesBetween(entry.base, mine) && entry.id !== this.inHand) {
+      if (waiting) this.drop(waiting.id);
+      return;
+    }
     this.put(entry);
-    this.soon(entry.theirs ? RETRY : REST);
+    this.soon(REST);
   }
 
   /** The same for a form that is done: as `call`. */
-  async save(path: string, says: string, from: { fields: Fields; version: number }, mine: Fields): Promise<void> {
-    this.edit(path, says, from, mine);
+  async save(path: string, says: string, from: { fields: Fields; version: number }, now: Fields): Promise<void> {
+    this.edit(path, says, from, from.fields, now);
     const entry = this.editOf(path);
     if (entry) await this.outcome(entry, 0);
   }

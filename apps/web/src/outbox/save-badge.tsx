@@ -25,7 +25,13 @@ export function SaveBadge() {
   const { says, bad } = savedState(state);
   return (
     <>
-      <button type="button" className={`save-state${bad ? ' bad' : ''}`} onClick={() => setOpen(true)} disabled={state.entries.length === 0}>
+      <button
+        type="button"
+        className={`save-state${bad ? ' bad' : ''}`}
+        onClick={() => setOpen(true)}
+        disabled={state.entries.length === 0}
+        aria-label={state.entries.length === 0 ? says : `${says}: show what waits`}
+      >
         <span role="status" data-testid="save-state">
           {says}
         </span>

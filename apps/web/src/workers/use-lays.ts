@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { KeptLay } from '@arcus/contract';
-import { laidByHand, layRows, type Lay, type Layer, type LayRequest } from '@arcus/core';
+import { laidByHand, layKey, layRows, type Lay, type Layer, type LayRequest } from '@arcus/core';
 import { LayEngine } from './engine.ts';
 
 /** How long a lay is looked for at most, and how long without a gain, seconds. */
@@ -29,6 +29,7 @@ function remember(key: string, lay: Lay, settled: boolean): void {
 
 /** A lay as it is handed over: of all pieces of one stretch of cloth. */
 export interface Found {
+  key: string;
   placements: Lay['placements'];
   settled: boolean;
 }
@@ -48,14 +49,14 @@ export function useLays(kept: readonly KeptLay[], onFound: (lays: Found[]) => vo
   const begin = useCallback(() => wanted.current.clear(), []);
   const layer = useCallback<Layer>(
     (request) => {
-      const key = JSON.stringify(request);
+      const key = layKey(request);
       wanted.current.set(key, request);
       const here = known.get(key);
       if (here?.settled) return here.lay;
-      for (const { placements, settled } of kept) {
-        const lay = laidByHand(request, placements);
-        if (!lay || (here && lay.length > here.lay.length - 1e-6 && !settled)) continue;
-        remember(key, lay, settled);
+      const stored = kept.find((each) => each.key === key);
+      const lay = stored && laidByHand(request, stored.placements);
+      if (lay && (!here || stored.settled || lay.length < here.lay.length)) {
+        remember(key, lay, stored.settled);
         return lay;
       }
       return here?.lay ?? layRows(request);
@@ -72,7 +73,7 @@ export function useLays(kept: readonly KeptLay[], onFound: (lays: Found[]) => vo
     const tell = () => {
       const lays = [...wanted.current.keys()].flatMap((key) => {
         const each = known.get(key);
-        return each ? [{ placements: each.lay.placements, settled: each.settled }] : [];
+        return each ? [{ key, placements: each.lay.placements, settled: each.settled }] : [];
       });
       const text = JSON.stringify(lays);
       if (lays.length === 0 || text === found.current.told) return;
