@@ -1,5 +1,6 @@
 import 'reflect-metadata';
 import { existsSync } from 'node:fs';
+import type { ServerResponse } from 'node:http';
 import { join } from 'node:path';
 import { NotFoundException, ValidationPipe } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
@@ -7,6 +8,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import compression from 'compression';
 import type { NextFunction, Request, Response } from 'express';
+import staticCompressed from 'express-static-gzip';
 import helmet from 'helmet';
 import { knownHosts } from './access/known-hosts.ts';
 import { isLoopback } from './access/loopback.ts';
@@ -114,11 +116,16 @@ const isNearby = (request: Request) => isApi(request) && isLoopback((request.soc
 
 /** The built pages; every address that is no file and not under /api is a place in the app. */
 function serveWeb(app: NestExpressApplication, web: string): void {
-  app.useStaticAssets(web, {
-    index: 'index.html',
-    setHeaders: (response: Response, path: string) =>
-      response.setHeader('Cache-Control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache'),
-  });
+  app.use(
+    staticCompressed(web, {
+      enableBrotli: true,
+      orderPreference: ['br'],
+      serveStatic: {
+        setHeaders: (response: ServerResponse, path: string) =>
+          response.setHeader('Cache-Control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache'),
+      },
+    }),
+  );
   app.use((request: Request, response: Response, next: NextFunction) => {
     if (request.method !== 'GET' || isApi(request) || /\.[a-z0-9]+$/i.test(request.path)) return next();
     response.setHeader('Cache-Control', 'no-cache');

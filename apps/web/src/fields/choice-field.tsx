@@ -1,9 +1,10 @@
 import { InputNumber, Slider, Switch } from 'antd';
-import type { ReactNode } from 'react';
+import { memo, useCallback } from 'react';
 import { formatLength, inUnits, INCH, type Choice, type ChoiceValue } from '@arcus/core';
 import { useUnits } from '../settings/units.tsx';
 import { LengthInput } from './length-input.tsx';
 import { Options } from './options.tsx';
+import { Schools } from './schools.tsx';
 
 interface Props {
   choice: Choice;
@@ -12,31 +13,33 @@ interface Props {
   /** What it was worked out to, where nothing is chosen. */
   workedOut?: number;
   chosen: boolean;
-  onChange(value: ChoiceValue): void;
-  onReset(): void;
-  /** The schools side by side. */
-  children?: ReactNode;
+  /** What Arcus proposes, where that is not the default. */
+  proposal?: ChoiceValue;
+  /** Takes a value; none goes back to the default. The same at every render, so that only the field that changes is drawn anew. */
+  choose(id: string, value: ChoiceValue | undefined): void;
 }
 
-/** One decision of a construction, drawn from the catalogue's description of it. */
-export function ChoiceField({ choice, value, workedOut, chosen, onChange, onReset, children }: Props) {
+/** One decision of a construction, drawn from the catalogue's description of it, with its schools side by side where it has some. */
+export const ChoiceField = memo(function ChoiceField({ choice, value, workedOut, chosen, proposal, choose }: Props) {
   const { units } = useUnits();
+  const { id } = choice;
+  const take = useCallback((next: ChoiceValue) => choose(id, next), [choose, id]);
   return (
-    <div className="choice" data-choice={choice.id}>
+    <div className="choice" data-choice={id}>
       <div className="choice-head">
         <span className="choice-label">{choice.label}</span>
         {chosen && (
-          <button type="button" className="plain-button small quiet" onClick={onReset} title="Back to what Arcus proposes">
+          <button type="button" className="plain-button small quiet" onClick={() => choose(id, proposal)} title="Back to what Arcus proposes">
             as proposed
           </button>
         )}
       </div>
-      <Control choice={choice} value={value ?? workedOut ?? null} onChange={onChange} />
+      <Control choice={choice} value={value ?? workedOut ?? null} onChange={take} />
       <p className="choice-why">{inUnits(choice.why, units)}</p>
-      {children}
+      <Schools choice={choice} value={value} onTake={take} />
     </div>
   );
-}
+});
 
 function Control({ choice, value, onChange }: { choice: Choice; value: ChoiceValue | null; onChange(value: ChoiceValue): void }) {
   const { units } = useUnits();

@@ -11,15 +11,14 @@ import {
   type Plan,
   type PlanRequest,
 } from '@arcus/core';
+import { useMakeState } from '../make/make-context.ts';
 import { useUnits } from '../settings/units.tsx';
 import { GarmentThumb } from '../table/garment-thumb.tsx';
 
 interface Props {
   choice: Choice;
-  request: PlanRequest;
   /** What is in force. */
   value: ChoiceValue | null;
-  colour: string;
   onTake(value: ChoiceValue): void;
 }
 
@@ -31,7 +30,7 @@ interface Way {
 }
 
 /** The schools of a choice side by side, each with this person's own numbers, and the figure drawn where the eye should decide. */
-export function Schools({ choice, request, value, colour, onTake }: Props) {
+export function Schools({ choice, value, onTake }: Props) {
   const [open, setOpen] = useState(false);
   if (!choice.compare) return null;
   return (
@@ -39,12 +38,14 @@ export function Schools({ choice, request, value, colour, onTake }: Props) {
       <button type="button" className="plain-button small schools-open" aria-expanded={open} onClick={() => setOpen(!open)}>
         {open ? 'Close the comparison' : 'Side by side, with these numbers'}
       </button>
-      {open && <Table choice={choice} request={request} value={value} colour={colour} onTake={onTake} />}
+      {open && <Table choice={choice} value={value} onTake={onTake} />}
     </div>
   );
 }
 
-function Table({ choice, request, value, colour, onTake }: Props) {
+function Table({ choice, value, onTake }: Props) {
+  const { request, cloth } = useMakeState();
+  const colour = cloth?.colour ?? '#b96a5a';
   const { units } = useUnits();
   const ways = useMemo(() => waysOf(choice, request, units), [choice, request, units]);
   const rows = choice.compare!.quantities.filter((id) => ways.some(({ plan }) => plan && quantity(plan, id)));

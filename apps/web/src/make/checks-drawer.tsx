@@ -1,48 +1,13 @@
-import { Button, Drawer } from 'antd';
-import type { Check } from '@arcus/core';
+import { Drawer } from 'antd';
+import { CheckList } from './check-list.tsx';
 import { useMakeState } from './make-context.ts';
 
-const ORDER = { stop: 0, caution: 1, tight: 2, ok: 3 };
-
-/** Every check, the gravest first, with its ways out one click away. */
-export function ChecksDrawer({ onClose }: { onClose(): void }) {
+/** Every check of the plan. */
+export default function ChecksDrawer({ onClose }: { onClose(): void }) {
   const { plan } = useMakeState();
   return (
     <Drawer open onClose={onClose} size={440} title="What Arcus looked at" closable={{ 'aria-label': 'Close' }}>
       <CheckList checks={plan?.checks ?? []} />
     </Drawer>
-  );
-}
-
-export function CheckList({ checks }: { checks: readonly Check[] }) {
-  const { draft, change } = useMakeState();
-  const sorted = [...checks].sort((a, b) => ORDER[a.verdict] - ORDER[b.verdict]);
-  return (
-    <ul className="checks">
-      {sorted.map((check) => (
-        <li key={check.id} className={check.verdict} data-check={check.id} data-verdict={check.verdict}>
-          <p>{check.says}</p>
-          {check.waysOut && check.waysOut.length > 0 && (
-            <div className="stack" style={{ gap: 6, marginTop: 8, alignItems: 'flex-start' }}>
-              {check.waysOut.map((way) =>
-                way.choices ? (
-                  <Button
-                    key={way.says}
-                    size="small"
-                    onClick={() => change((now) => ({ choices: { ...now.choices, ...way.choices } }), `way:${check.id}`)}
-                  >
-                    {way.says}
-                  </Button>
-                ) : (
-                  <span key={way.says} className="quiet">
-                    {way.says}
-                  </span>
-                ),
-              )}
-            </div>
-          )}
-        </li>
-      ))}
-    </ul>
   );
 }

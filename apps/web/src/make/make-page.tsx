@@ -10,12 +10,12 @@ import { usePeople } from '../api/people.ts';
 import { RequestState } from '../common/request-state.tsx';
 import { usePageTitle } from '../common/use-page-title.ts';
 import { Docket } from '../docket/docket.tsx';
+import { STATIONS } from '../screens.ts';
 import { UnitsSwitch } from '../settings/units.tsx';
 import { SaveBadge } from '../outbox/save-badge.tsx';
 import { PageTop } from '../shell/shell.tsx';
 import { useShortcut } from '../shell/use-shortcuts.ts';
 import { WorkingProvider } from '../working/working.tsx';
-import { ChecksDrawer } from './checks-drawer.tsx';
 import { MakeBars } from './make-bars.tsx';
 import { MakeContext, useMakeState } from './make-context.ts';
 import { isStation, neighbour, passed, STATION_ORDER } from './stations.ts';
@@ -23,15 +23,8 @@ import { StitchedLine } from './stitched-line.tsx';
 import { useMakeEditor } from './use-make-editor.ts';
 import { usePlan } from './use-plan.ts';
 
-const LOAD: Record<Station, () => Promise<{ default: () => ReactNode }>> = {
-  measure: () => import('./stations/measure-station.tsx'),
-  shape: () => import('./stations/shape-station.tsx'),
-  cloth: () => import('./stations/cloth-station.tsx'),
-  chalk: () => import('./stations/chalk-station.tsx'),
-  sew: () => import('./stations/sew-station.tsx'),
-  wear: () => import('./stations/wear-station.tsx'),
-};
-const PAGES = Object.fromEntries(Object.entries(LOAD).map(([id, load]) => [id, lazy(load)])) as Record<
+const ChecksDrawer = lazy(() => import('./checks-drawer.tsx'));
+const PAGES = Object.fromEntries(Object.entries(STATIONS).map(([id, load]) => [id, lazy(load)])) as Record<
   Station,
   React.LazyExoticComponent<() => ReactNode>
 >;
@@ -127,7 +120,7 @@ function MakeFrame({ station }: { station: Station }) {
   }, [station]);
   // the other stations come in the background, so that moving on waits for nothing
   useEffect(() => {
-    const timer = setTimeout(() => Object.values(LOAD).forEach((load) => void load()), 400);
+    const timer = setTimeout(() => Object.values(STATIONS).forEach((load) => void load()), 400);
     return () => clearTimeout(timer);
   }, []);
   const Page = PAGES[station];
@@ -166,7 +159,11 @@ function MakeFrame({ station }: { station: Station }) {
         </Suspense>
       </div>
       {plan && <Docket plan={plan} onVerdict={() => setChecksOpen(true)} />}
-      {checksOpen && <ChecksDrawer onClose={() => setChecksOpen(false)} />}
+      {checksOpen && (
+        <Suspense fallback={null}>
+          <ChecksDrawer onClose={() => setChecksOpen(false)} />
+        </Suspense>
+      )}
     </>
   );
 }

@@ -5,7 +5,7 @@ import { formatQuantity, planFor, type PlanRequest, type Units } from '@arcus/co
 import { Docket } from '../docket/docket.tsx';
 import { UnitsProvider } from '../settings/units.tsx';
 import { WorkingProvider } from '../working/working.tsx';
-import { CheckList } from './checks-drawer.tsx';
+import { CheckList } from './check-list.tsx';
 import { MakeContext, type MakeState } from './make-context.ts';
 import { savedState } from '../outbox/save-badge.tsx';
 import { StitchedLine } from './stitched-line.tsx';

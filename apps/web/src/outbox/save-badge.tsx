@@ -1,8 +1,8 @@
-import { Button, Drawer } from 'antd';
-import { useState } from 'react';
-import { outbox, useOutbox } from './use-outbox.ts';
-import type { Entry } from './entry.ts';
+import { lazy, Suspense, useState } from 'react';
+import { useOutbox } from './use-outbox.ts';
 import type { OutboxState } from './outbox.ts';
+
+const QueueDrawer = lazy(() => import('./queue-drawer.tsx'));
 
 export interface Saved {
   says: string;
@@ -37,56 +37,10 @@ export function SaveBadge() {
         </span>
       </button>
       {open && (
-        <Drawer open onClose={() => setOpen(false)} title="Not saved yet" size={420} closable={{ 'aria-label': 'Close' }}>
-          <Queue state={state} />
-        </Drawer>
+        <Suspense fallback={null}>
+          <QueueDrawer onClose={() => setOpen(false)} />
+        </Suspense>
       )}
     </>
   );
-}
-
-function Queue({ state: { entries, away, unkept } }: { state: OutboxState }) {
-  if (entries.length === 0) return <p>Everything is saved.</p>;
-  return (
-    <div className="stack" style={{ gap: 16 }}>
-      {away && <p>{away.join(' ')}</p>}
-      {unkept && <p className="problem">This browser keeps nothing on this device: leave this page open until all is saved.</p>}
-      <ul className="list">
-        {entries.map((entry) => (
-          <li key={entry.id} className="stack queue-row">
-            <b>{entry.says}</b>
-            <span className="quiet small">{whatOf(entry)}</span>
-            {entry.refused && (
-              <span>
-                <Button size="small" onClick={() => outbox.drop(entry.id)}>
-                  Give this up
-                </Button>
-              </span>
-            )}
-            {entry.kind === 'edit' && entry.theirs && (
-              <span className="row">
-                <Button size="small" onClick={() => outbox.decide(entry.id, 'theirs')}>
-                  Take theirs
-                </Button>
-                <Button size="small" onClick={() => outbox.decide(entry.id, 'mine')}>
-                  Keep mine
-                </Button>
-              </span>
-            )}
-          </li>
-        ))}
-      </ul>
-      <div>
-        <Button type="primary" onClick={() => outbox.now()}>
-          Try now
-        </Button>
-      </div>
-    </div>
-  );
-}
-
-function whatOf(entry: Entry): string {
-  if (entry.messages) return entry.messages.join(' ');
-  if (entry.kind === 'edit' && entry.theirs) return `Changed elsewhere too: ${Object.keys(entry.theirs).join(', ')}.`;
-  return 'Kept on this device.';
 }

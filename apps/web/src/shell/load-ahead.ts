@@ -1,15 +1,25 @@
 import { preload } from 'swr';
 import { read } from '../api/client.ts';
-import { SCREENS } from '../screens.ts';
+import { SCREENS, STATIONS } from '../screens.ts';
 
 /** Rest after the first page is drawn, ms: what comes ahead must not be in its way. */
-const REST = 1500;
+const REST = 4000;
+
+const LISTS = ['/api/makes', '/api/people', '/api/cloths', '/api/elastics'];
+
+/** Asks at once for what the page at an address will ask for once its scripts are here: they are fetched side by side. */
+export function openAhead(address: string): void {
+  const [, id, station] = /^\/makes\/([0-9a-f-]{36})(?:\/(\w+))?/.exec(address) ?? [];
+  if (id === undefined) return;
+  for (const path of [`/api/makes/${id}`, ...LISTS.slice(1)]) void preload(path, read).catch(() => undefined);
+  if (station && Object.hasOwn(STATIONS, station)) void STATIONS[station as keyof typeof STATIONS]().catch(() => undefined);
+}
 
 /** Fetches every screen and list ahead, so that losing the server loses no page. Returns how to leave off. */
 export function loadAhead(): () => void {
   const timer = setTimeout(() => {
     for (const load of Object.values(SCREENS)) void load().catch(() => undefined);
-    for (const list of ['/api/makes', '/api/people', '/api/cloths', '/api/elastics']) void preload(list, read).catch(() => undefined);
+    for (const list of LISTS) void preload(list, read).catch(() => undefined);
   }, REST);
   return () => clearTimeout(timer);
 }

@@ -62,7 +62,7 @@ function halfAt(level: ViewLevel, above: { drop: number; half: number } | undefi
 function hemRing(sweep: number, half: number, folds: number): Hanging['hem'] {
   const radius = Math.min(half, sweep / (2 * Math.PI));
   let [low, high] = [0, radius];
-  for (let i = 0; i < 50; i++) {
+  for (let i = 0; i < 40; i++) {
     const middle = (low + high) / 2;
     if (ringLength(radius, middle, folds) > sweep) high = middle;
     else low = middle;
@@ -70,13 +70,16 @@ function hemRing(sweep: number, half: number, folds: number): Hanging['hem'] {
   return { radius, wave: (low + high) / 2, sweep };
 }
 
+/** Steps along one wave. */
+const STEPS = 96;
+
 /** Length of r = radius + wave cos(folds t) once round, mm (trapezoid rule, exact to far below a millimetre for smooth periodic curves). */
 export function ringLength(radius: number, wave: number, folds: number): number {
-  const steps = Math.max(720, folds * 48);
+  // all waves are alike: one of them is enough
   let sum = 0;
-  for (let i = 0; i < steps; i++) {
-    const t = (2 * Math.PI * i) / steps;
-    sum += Math.hypot(radius + wave * Math.cos(folds * t), wave * folds * Math.sin(folds * t));
+  for (let i = 0; i < STEPS; i++) {
+    const t = (2 * Math.PI * i) / STEPS;
+    sum += Math.sqrt((radius + wave * Math.cos(t)) ** 2 + (wave * folds * Math.sin(t)) ** 2);
   }
-  return (sum * 2 * Math.PI) / steps;
+  return (sum * 2 * Math.PI) / STEPS;
 }

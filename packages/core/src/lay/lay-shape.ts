@@ -19,7 +19,7 @@ export interface LayShape {
   area: number;
   /** What the turned outline has to be moved by to start at (0, 0). */
   shift: Point;
-  parts: Point[][];
+  readonly parts: Point[][];
   /** One number a distinct form: copies and symmetric turns share their no-fit rings. */
   form: number;
 }
@@ -55,7 +55,21 @@ export function layShapes(pieces: readonly LayPiece[], width: number, forms: For
       forms.set(key, form);
       if (seen.has(form) || maxX > width + 1e-6) continue;
       seen.add(form);
-      shapes.push({ piece: index, turn, mirrored, width: maxX, height: maxY, area: exact, shift: [-minX, -minY], parts: convexParts(moved), form });
+      let parts: Point[][] | undefined;
+      shapes.push({
+        piece: index,
+        turn,
+        mirrored,
+        width: maxX,
+        height: maxY,
+        area: exact,
+        shift: [-minX, -minY],
+        // rows of boxes never ask for them
+        get parts() {
+          return (parts ??= convexParts(moved));
+        },
+        form,
+      });
     }
     return shapes;
   });

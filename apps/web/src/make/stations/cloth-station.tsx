@@ -4,7 +4,7 @@ import { formatCloth, formatLength, type Check } from '@arcus/core';
 import { useUnits } from '../../settings/units.tsx';
 import { Options } from '../../fields/options.tsx';
 import { NumberLink } from '../../working/working.tsx';
-import { CheckList } from '../checks-drawer.tsx';
+import { CheckList } from '../check-list.tsx';
 import { useMakeState } from '../make-context.ts';
 import { ProblemPanel } from '../problem-panel.tsx';
 import { FoldsView } from './cloth/folds-view.tsx';

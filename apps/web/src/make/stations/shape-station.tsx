@@ -1,6 +1,6 @@
 import { Collapse, Input } from 'antd';
+import { useMemo } from 'react';
 import { ChoiceField } from '../../fields/choice-field.tsx';
-import { Schools } from '../../fields/schools.tsx';
 import { GarmentBoard } from '../../table/garment-board.tsx';
 import { useMakeState } from '../make-context.ts';
 import { ProblemPanel } from '../problem-panel.tsx';
@@ -42,9 +42,9 @@ export default function ShapeStation() {
 }
 
 function Choices({ of }: { of: readonly Choice[] }) {
-  const { construction, draft, choose, plan, request, cloth } = useMakeState();
+  const { construction, draft, choose, plan } = useMakeState();
   const { units } = useUnits();
-  const proposals = proposalsFor(construction, units);
+  const proposals = useMemo(() => proposalsFor(construction, units), [construction, units]);
   return (
     <div className="stack" style={{ gap: 16 }}>
       {of.map((choice) => (
@@ -54,17 +54,9 @@ function Choices({ of }: { of: readonly Choice[] }) {
           value={draft.choices[choice.id] ?? plan?.choices.get(choice.id) ?? choice.default}
           workedOut={plan?.quantities.find((each) => each.id === choice.id)?.value}
           chosen={draft.choices[choice.id] !== undefined && draft.choices[choice.id] !== proposals[choice.id]}
-          onChange={(value) => choose(choice.id, value)}
-          onReset={() => choose(choice.id, proposals[choice.id])}
-        >
-          <Schools
-            choice={choice}
-            request={request}
-            value={draft.choices[choice.id] ?? plan?.choices.get(choice.id) ?? choice.default}
-            colour={cloth?.colour ?? '#b96a5a'}
-            onTake={(value) => choose(choice.id, value)}
-          />
-        </ChoiceField>
+          proposal={proposals[choice.id]}
+          choose={choose}
+        />
       ))}
     </div>
   );

@@ -1,0 +1,39 @@
+import { Button } from 'antd';
+import type { Check } from '@arcus/core';
+import { useMakeState } from './make-context.ts';
+
+const ORDER = { stop: 0, caution: 1, tight: 2, ok: 3 };
+
+/** Checks, the gravest first, with their ways out one click away. */
+export function CheckList({ checks }: { checks: readonly Check[] }) {
+  const { draft, change } = useMakeState();
+  const sorted = [...checks].sort((a, b) => ORDER[a.verdict] - ORDER[b.verdict]);
+  return (
+    <ul className="checks">
+      {sorted.map((check) => (
+        <li key={check.id} className={check.verdict} data-check={check.id} data-verdict={check.verdict}>
+          <p>{check.says}</p>
+          {check.waysOut && check.waysOut.length > 0 && (
+            <div className="stack" style={{ gap: 6, marginTop: 8, alignItems: 'flex-start' }}>
+              {check.waysOut.map((way) =>
+                way.choices ? (
+                  <Button
+                    key={way.says}
+                    size="small"
+                    onClick={() => change((now) => ({ choices: { ...now.choices, ...way.choices } }), `way:${check.id}`)}
+                  >
+                    {way.says}
+                  </Button>
+                ) : (
+                  <span key={way.says} className="quiet">
+                    {way.says}
+                  </span>
+                ),
+              )}
+            </div>
+          )}
+        </li>
+      ))}
+    </ul>
+  );
+}
