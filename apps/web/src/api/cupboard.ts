@@ -1,19 +1,24 @@
 import type { ClothView, ElasticView } from '@arcus/contract';
+import { useMemo } from 'react';
 import useSWR from 'swr';
 import { newId, type Fields } from '../outbox/entry.ts';
 import { clothsWith, elasticsWith } from '../outbox/overlay.ts';
-import { outbox, useOutbox } from '../outbox/use-outbox.ts';
+import { outbox, useEntries } from '../outbox/use-outbox.ts';
 
 export type Shelf = 'cloths' | 'elastics';
 
 export function useCloths() {
   const answer = useSWR<ClothView[]>('/api/cloths');
-  return { ...answer, data: clothsWith(answer.data, useOutbox().entries) };
+  const entries = useEntries('/api/cloths');
+  const data = useMemo(() => clothsWith(answer.data, entries), [answer.data, entries]);
+  return { ...answer, data };
 }
 
 export function useElastics() {
   const answer = useSWR<ElasticView[]>('/api/elastics');
-  return { ...answer, data: elasticsWith(answer.data, useOutbox().entries) };
+  const entries = useEntries('/api/elastics');
+  const data = useMemo(() => elasticsWith(answer.data, entries), [answer.data, entries]);
+  return { ...answer, data };
 }
 
 /** Everything that changes one shelf of the cupboard, by way of the outbox. */

@@ -1,9 +1,9 @@
 import type { LogCreate, LogView, MakeCreate, MakeDetail, MakeView } from '@arcus/contract';
-import { useEffect } from 'react';
+import { useEffect, useMemo } from 'react';
 import useSWR from 'swr';
 import { newId } from '../outbox/entry.ts';
 import { logWith, makesWith, makeWith } from '../outbox/overlay.ts';
-import { outbox, useOutbox } from '../outbox/use-outbox.ts';
+import { outbox, useEntries } from '../outbox/use-outbox.ts';
 
 const KEY = '/api/makes';
 /** Dockets that were not ready are asked for again after this long, ms. */
@@ -17,19 +17,25 @@ export function useMakes() {
     const timer = setTimeout(() => void mutate(), SHORTLY);
     return () => clearTimeout(timer);
   }, [data, mutate]);
-  return { ...answer, data: makesWith(data, useOutbox().entries) };
+  const entries = useEntries(KEY);
+  const shown = useMemo(() => makesWith(data, entries), [data, entries]);
+  return { ...answer, data: shown };
 }
 
 /** One make. Where the server can't be asked, as the list had it. */
 export function useMake(id: string) {
   const answer = useSWR<MakeDetail>(`${KEY}/${id}`);
-  const all = useSWR<MakeView[]>(KEY);
-  return { ...answer, data: makeWith(id, answer.data, answer.error || answer.data ? all.data : undefined, useOutbox().entries) };
+  const { data: all } = useSWR<MakeView[]>(answer.error && !answer.data ? KEY : null);
+  const made = useEntries(KEY, 'call');
+  const data = useMemo(() => makeWith(id, answer.data, all, made), [id, answer.data, all, made]);
+  return { ...answer, data };
 }
 
 export function useLog(id: string) {
   const answer = useSWR<LogView[]>(`${KEY}/${id}/log`);
-  return { ...answer, data: logWith(id, answer.data, useOutbox().entries) };
+  const entries = useEntries(`${KEY}/${id}/log`);
+  const data = useMemo(() => logWith(id, answer.data, entries), [id, answer.data, entries]);
+  return { ...answer, data };
 }
 
 /** Everything that changes makes but the fields its editor keeps, by way of the outbox. */

@@ -1,20 +1,25 @@
 import type { MeasureEntry, MeasureView, PersonCreate, PersonView } from '@arcus/contract';
 import { measureById } from '@arcus/core';
+import { useMemo } from 'react';
 import useSWR from 'swr';
 import { newId } from '../outbox/entry.ts';
 import { ledgerWith, peopleWith } from '../outbox/overlay.ts';
-import { outbox, useOutbox } from '../outbox/use-outbox.ts';
+import { outbox, useEntries } from '../outbox/use-outbox.ts';
 
 const KEY = '/api/people';
 
 export function usePeople() {
   const answer = useSWR<PersonView[]>(KEY);
-  return { ...answer, data: peopleWith(answer.data, useOutbox().entries) };
+  const entries = useEntries(KEY);
+  const data = useMemo(() => peopleWith(answer.data, entries), [answer.data, entries]);
+  return { ...answer, data };
 }
 
 export function useLedger(id: string) {
   const answer = useSWR<MeasureView[]>(`${KEY}/${id}/measures`);
-  return { ...answer, data: ledgerWith(id, answer.data, useOutbox().entries) };
+  const entries = useEntries(`${KEY}/${id}`);
+  const data = useMemo(() => ledgerWith(id, answer.data, entries), [id, answer.data, entries]);
+  return { ...answer, data };
 }
 
 /** Everything that changes people, by way of the outbox. */

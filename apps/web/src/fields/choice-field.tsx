@@ -1,6 +1,6 @@
 import { InputNumber, Slider, Switch } from 'antd';
 import { memo, useCallback } from 'react';
-import { formatLength, inUnits, INCH, type Choice, type ChoiceValue } from '@arcus/core';
+import { inUnits, INCH, type Choice, type ChoiceValue } from '@arcus/core';
 import { useUnits } from '../settings/units.tsx';
 import { LengthInput } from './length-input.tsx';
 import { Options } from './options.tsx';
@@ -41,6 +41,9 @@ export const ChoiceField = memo(function ChoiceField({ choice, value, workedOut,
   );
 });
 
+/** The field beside the slider says the figure already; a label that follows the handle costs half a frame at every move. */
+const NO_TOOLTIP = { formatter: null } as const;
+
 function Control({ choice, value, onChange }: { choice: Choice; value: ChoiceValue | null; onChange(value: ChoiceValue): void }) {
   const { units } = useUnits();
   const { kind, label, min = 0, max = 1000, step = 1, options = [], optionLabels = {} } = choice;
@@ -68,7 +71,7 @@ function Control({ choice, value, onChange }: { choice: Choice; value: ChoiceVal
               step={stride}
               value={number}
               onChange={onChange}
-              tooltip={{ formatter: (mm) => formatLength(mm ?? 0, units) }}
+              tooltip={NO_TOOLTIP}
               ariaLabelForHandle={label}
             />
           )}
@@ -89,7 +92,16 @@ function Control({ choice, value, onChange }: { choice: Choice; value: ChoiceVal
             style={{ width: 92 }}
           />
           {number !== null && (
-            <Slider style={{ flex: 1 }} min={min} max={sliderEnd(choice)} step={step} value={number} onChange={onChange} ariaLabelForHandle={label} />
+            <Slider
+              style={{ flex: 1 }}
+              min={min}
+              max={sliderEnd(choice)}
+              step={step}
+              value={number}
+              onChange={onChange}
+              tooltip={NO_TOOLTIP}
+              ariaLabelForHandle={label}
+            />
           )}
         </div>
       );

@@ -17,20 +17,20 @@ export function MakeBars() {
 }
 
 function Refused() {
-  const { unsaved } = useMakeState();
-  if (!unsaved?.refused) return null;
+  const { stuck } = useMakeState();
+  if (!stuck?.refused) return null;
   return (
     <div className="problem" role="alert">
-      Not saved: {unsaved.messages?.join(' ')} What you entered stays here.
+      Not saved: {stuck.messages?.join(' ')} What you entered stays here.
     </div>
   );
 }
 
 function Conflict() {
-  const { unsaved, decide, draft, construction, people, cloths, elastics } = useMakeState();
+  const { stuck, decide, draft, construction, people, cloths, elastics } = useMakeState();
   const { units } = useUnits();
-  if (!unsaved?.theirs) return null;
-  const rows = conflictsIn(unsaved.theirs, draft, { construction, people, cloths, elastics, units });
+  if (!stuck?.theirs) return null;
+  const rows = conflictsIn(stuck.theirs, draft, { construction, people, cloths, elastics, units });
   return (
     <div className="problem row" role="alert">
       <div style={{ flex: 1 }}>

@@ -2,7 +2,7 @@ import { useCallback, useEffect, useMemo, useReducer, useRef } from 'react';
 import type { MakeView } from '@arcus/contract';
 import type { Edit, Fields } from '../outbox/entry.ts';
 import { changesBetween, merge } from '../outbox/merge.ts';
-import { outbox, useOutbox } from '../outbox/use-outbox.ts';
+import { outbox, useStuckEdit } from '../outbox/use-outbox.ts';
 import { draftOf, type MakeDraft } from './draft.ts';
 import { nextHistory, type History, type HistoryAction } from './history.ts';
 
@@ -18,8 +18,8 @@ export interface MakeEditor {
   redo(): void;
   canUndo: boolean;
   canRedo: boolean;
-  /** What is not saved yet, where anything isn't. */
-  unsaved?: Edit;
+  /** What can't be saved before the person has decided or mended something. */
+  stuck?: Edit;
   /** Of what both sides changed: keep mine, or take theirs. */
   decide(whose: 'mine' | 'theirs'): void;
 }
@@ -46,8 +46,7 @@ export function useMakeEditor(make: MakeView): MakeEditor {
   );
   const draft = history.present;
   const base = useRef({ fields: asFields(draftOf(make)), version: make.version });
-  useOutbox();
-  const unsaved = outbox.editOf(path);
+  const stuck = useStuckEdit(path);
 
   /** The draft as the outbox, or the server, last heard of it. */
   const heard = useRef(draft);
@@ -112,9 +111,9 @@ export function useMakeEditor(make: MakeView): MakeEditor {
       redo,
       canUndo: history.past.length > 0,
       canRedo: history.future.length > 0,
-      unsaved,
+      stuck,
       decide,
     }),
-    [draft, change, choose, settle, undo, redo, history, unsaved, decide],
+    [draft, change, choose, settle, undo, redo, history, stuck, decide],
   );
 }

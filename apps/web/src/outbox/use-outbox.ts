@@ -1,7 +1,7 @@
-import { useSyncExternalStore } from 'react';
+import { useCallback, useRef, useSyncExternalStore } from 'react';
 import { mutate } from 'swr';
 import { Outbox, type OutboxState } from './outbox.ts';
-import type { Entry } from './entry.ts';
+import type { Edit, Entry } from './entry.ts';
 
 /** Tabs tell each other what was saved. */
 let channel: BroadcastChannel | undefined;
@@ -42,3 +42,23 @@ export function startOutbox(): void {
 }
 
 export const useOutbox = (): OutboxState => useSyncExternalStore(outbox.subscribe, outbox.current);
+
+/** The entries about one list or thing and what is below it; the same array while these are the same, so that nothing else is drawn anew. */
+export function useEntries(below: string, kind?: Entry['kind']): readonly Entry[] {
+  const last = useRef<readonly Entry[]>([]);
+  const select = useCallback(() => {
+    const now = outbox.state.entries.filter((entry) => entry.path.startsWith(below) && (kind === undefined || entry.kind === kind));
+    if (now.length !== last.current.length || now.some((entry, i) => entry !== last.current[i])) last.current = now;
+    return last.current;
+  }, [below, kind]);
+  return useSyncExternalStore(outbox.subscribe, select);
+}
+
+/** The edit of one thing that waits for the person: refused, or changed by both. What merely waits to be sent is no matter here. */
+export function useStuckEdit(path: string): Edit | undefined {
+  const select = useCallback(() => {
+    const edit = outbox.editOf(path);
+    return edit && (edit.refused || edit.theirs) ? edit : undefined;
+  }, [path]);
+  return useSyncExternalStore(outbox.subscribe, select);
+}
