@@ -5,5 +5,5 @@ install();
 build();
 const wanted = process.argv[2];
 if (wanted === undefined || wanted === 'plans') await (await import('./bench/plans.mjs')).run();
-if (wanted === undefined || wanted === 'pages') await (await import('./bench/pages.mjs')).run();
+if (wanted === undefined || wanted === 'pages') await (await import('../e2e/bench-pages.mjs')).run();
 if (wanted === undefined || wanted === 'lays') await (await import('./bench/lays.mjs')).run();

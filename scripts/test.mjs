@@ -32,6 +32,8 @@ step('format', ['prettier', '--check', '--log-level', 'warn', '.']);
 step('dependency rules', ['depcruise', 'packages', 'apps', 'demo', '--config', '.dependency-cruiser.cjs', '--output-type', 'err']);
 step('dead code', ['knip', '--no-progress']);
 step('unit and API tests', ['vitest', 'run', '--reporter=default', '--reporter=json', '--outputFile.json=reports/unit.json']);
+console.log('\n== a short soak: kills, odd requests, a full disk');
+if (spawnSync(process.execPath, [join(root, 'scripts/soak.mjs'), '16'], { cwd: root, stdio: 'inherit' }).status !== 0) problems.push('soak');
 step('end-to-end tests', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], { CHROMIUM: findChromium() });
 
 const unit = read('unit.json');

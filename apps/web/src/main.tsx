@@ -6,7 +6,7 @@ import { SWRConfig } from 'swr';
 import { read } from './api/client.ts';
 import { startOutbox } from './outbox/use-outbox.ts';
 import { router } from './routes.tsx';
-import { openAhead } from './shell/load-ahead.ts';
+import { loadAhead, openAhead } from './shell/load-ahead.ts';
 import { useSignedOut } from './session/signed-out.ts';
 import { UnitsProvider } from './settings/units.tsx';
 import { theme } from './theme/tokens.ts';
@@ -30,6 +30,7 @@ function Pages() {
 
 startOutbox();
 openAhead(location.pathname);
+loadAhead();
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <ConfigProvider theme={theme} wave={{ disabled: true }}>

@@ -6,7 +6,7 @@ const ORDER = { stop: 0, caution: 1, tight: 2, ok: 3 };
 
 /** Checks, the gravest first, with their ways out one click away. */
 export function CheckList({ checks }: { checks: readonly Check[] }) {
-  const { draft, change } = useMakeState();
+  const { change } = useMakeState();
   const sorted = [...checks].sort((a, b) => ORDER[a.verdict] - ORDER[b.verdict]);
   return (
     <ul className="checks">

@@ -10,7 +10,6 @@ import { usePeople } from '../api/people.ts';
 import { RequestState } from '../common/request-state.tsx';
 import { usePageTitle } from '../common/use-page-title.ts';
 import { Docket } from '../docket/docket.tsx';
-import { STATIONS } from '../screens.ts';
 import { UnitsSwitch } from '../settings/units.tsx';
 import { SaveBadge } from '../outbox/save-badge.tsx';
 import { PageTop } from '../shell/shell.tsx';
@@ -18,13 +17,14 @@ import { useShortcut } from '../shell/use-shortcuts.ts';
 import { WorkingProvider } from '../working/working.tsx';
 import { MakeBars } from './make-bars.tsx';
 import { MakeContext, useMakeState } from './make-context.ts';
+import { STATION_PAGES } from './station-pages.ts';
 import { isStation, neighbour, passed, STATION_ORDER } from './stations.ts';
 import { StitchedLine } from './stitched-line.tsx';
 import { useMakeEditor } from './use-make-editor.ts';
 import { usePlan } from './use-plan.ts';
 
 const ChecksDrawer = lazy(() => import('./checks-drawer.tsx'));
-const PAGES = Object.fromEntries(Object.entries(STATIONS).map(([id, load]) => [id, lazy(load)])) as Record<
+const PAGES = Object.fromEntries(Object.entries(STATION_PAGES).map(([id, load]) => [id, lazy(load)])) as Record<
   Station,
   React.LazyExoticComponent<() => ReactNode>
 >;
@@ -120,7 +120,7 @@ function MakeFrame({ station }: { station: Station }) {
   }, [station]);
   // the other stations come in the background, so that moving on waits for nothing
   useEffect(() => {
-    const timer = setTimeout(() => Object.values(STATIONS).forEach((load) => void load()), 400);
+    const timer = setTimeout(() => Object.values(STATION_PAGES).forEach((load) => void load()), 400);
     return () => clearTimeout(timer);
   }, []);
   const Page = PAGES[station];

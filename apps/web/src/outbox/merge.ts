@@ -54,8 +54,10 @@ export function takeTheirs(mine: Fields, theirs: Fields): Fields {
   for (const [name, value] of Object.entries(theirs)) {
     const [field, inside] = name.split('.') as [string, string | undefined];
     if (inside === undefined) out[field] = value;
-    else if (value === null) delete (out[field] as Fields)[inside];
-    else (out[field] as Fields)[inside] = value;
+    else {
+      const others = Object.entries(out[field] as Fields).filter(([key]) => key !== inside);
+      out[field] = Object.fromEntries(value === null ? others : [...others, [inside, value]]);
+    }
   }
   return out;
 }

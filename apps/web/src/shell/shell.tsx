@@ -1,10 +1,9 @@
 import { CalendarCheck, Layers, Ruler, Scissors, Users } from 'lucide-react';
-import { Suspense, useEffect } from 'react';
+import { Suspense } from 'react';
 import { NavLink, Outlet } from 'react-router';
 import { UnitsSwitch } from '../settings/units.tsx';
 import { SaveBadge } from '../outbox/save-badge.tsx';
 import { KeyboardHelp } from './keyboard-help.tsx';
-import { loadAhead } from './load-ahead.ts';
 import { useShortcuts } from './use-shortcuts.ts';
 
 const PLACES = [
@@ -18,7 +17,6 @@ const PLACES = [
 /** The frame round every page. */
 export function Shell() {
   useShortcuts();
-  useEffect(loadAhead, []);
   return (
     <div className="shell">
       <nav className="shell-nav" aria-label="Main">

@@ -8,7 +8,7 @@ import { useMakeState } from '../../make-context.ts';
 
 /** Every sensible way of folding, side by side: how much cloth, how much waste, how much cutting. */
 export function FoldsView() {
-  const { plan, request, cloth, draft, change } = useMakeState();
+  const { plan, request, cloth, change } = useMakeState();
   const { units } = useUnits();
   const { data, busy, failed } = useStudy(JSON.stringify(request), (worker) => worker.folds(request));
   const [chosen, setChosen] = useState<string>();

@@ -6,7 +6,7 @@ import { useMakeState } from '../../make-context.ts';
 
 /** Too little cloth: every way out with its numbers, one click to take; the least painful first. */
 export function WaysOut({ plan, onHand }: { plan: Plan; onHand: number }) {
-  const { request, draft, change } = useMakeState();
+  const { request, change } = useMakeState();
   const { units } = useUnits();
   const short = takenOffBolt(plan) > onHand;
   const { data, failed } = useStudy(short ? JSON.stringify([request, onHand]) : undefined, (worker) => worker.waysOut(request, onHand));

@@ -1,12 +1,13 @@
+/* global document, requestAnimationFrame, MouseEvent, MutationObserver */
 // What the page costs: script fetched for a make opened by its address, how soon it is usable on a slow machine, and how soon a dragged choice is redrawn.
 import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { findChromium } from '../chromium.mjs';
-import { root } from '../prepare.mjs';
-import { median, table } from './median.mjs';
+import { median, table } from '../scripts/bench/median.mjs';
+import { findChromium } from '../scripts/chromium.mjs';
+import { root } from '../scripts/prepare.mjs';
 
 const PORT = 4896;
 const base = `http://127.0.0.1:${PORT}`;
@@ -49,7 +50,13 @@ async function deepLinks(browser, at) {
       script = one.script;
       slow.push((await opened(browser, at(name, station), 4)).took);
     }
-    rows.push([`${name}, ${station}`, (script / 1000).toFixed(0), median(full).toFixed(0), median(slow).toFixed(0), (median(slow) / median(full)).toFixed(1)]);
+    rows.push([
+      `${name}, ${station}`,
+      (script / 1000).toFixed(0),
+      median(full).toFixed(0),
+      median(slow).toFixed(0),
+      (median(slow) / median(full)).toFixed(1),
+    ]);
   }
   table('Deep links', rows);
 }
@@ -85,7 +92,9 @@ async function drags(browser, at) {
       const track = document.querySelector('[data-choice="length"] .ant-slider').getBoundingClientRect();
       const y = track.top + track.height / 2;
       const fire = (type, x) =>
-        (type === 'mousedown' ? handle : document).dispatchEvent(new MouseEvent(type, { bubbles: true, clientX: x, clientY: y, pageX: x, pageY: y, button: 0, buttons: 1 }));
+        (type === 'mousedown' ? handle : document).dispatchEvent(
+          new MouseEvent(type, { bubbles: true, clientX: x, clientY: y, pageX: x, pageY: y, button: 0, buttons: 1 }),
+        );
       const start = handle.getBoundingClientRect().left + 7;
       fire('mousedown', start);
       const out = [];
