@@ -159,7 +159,7 @@ test('the lay is saved as an open drawing, true to size', async ({ page }) => {
   await begin(page, { construction: 'Circle skirt', person: 'Tove', cloth: 'Rust linen' });
   await page.getByRole('button', { name: 'On to Cloth' }).click();
   await settled(page);
-  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   const download = page.waitForEvent('download');
   await page.getByText('Drawing (SVG), true to size').click();
   const svg = readFileSync(await (await download).path(), 'utf8');
@@ -168,7 +168,7 @@ test('the lay is saved as an open drawing, true to size', async ({ page }) => {
   expect(svg).toContain('width="1600.0mm"');
   expect(svg.match(/Skirt half/g)!.length).toBe(2);
   const picture = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.getByText('Picture (PNG)').click();
   expect(
     readFileSync(await (await picture).path())

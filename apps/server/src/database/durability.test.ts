@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { createClient } from '@libsql/client';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { scenario } from '@arcus/demo';
 import { aMake } from '../testing/fixtures.ts';
 import { TestServer } from '../testing/test-server.ts';
 import { Database, DATABASE_FILE } from './database.ts';
@@ -80,6 +81,27 @@ describe('a server killed in the middle of writes', () => {
     expect(existsSync(wal) ? statSync(wal).size : 0).toBe(0);
   });
 });
+
+it('a demo killed while it is put in place is there whole or not at all', async () => {
+  const counts = new Set<number>();
+  for (const wait of [250, 450, 600, 800, 1000, 1300]) {
+    const data = mkdtempSync(join(tmpdir(), 'arcus-demo-'));
+    const server = spawn(process.execPath, [MAIN, '--demo'], { env: { ...process.env, ARCUS_DATA: data, PORT: '0' }, stdio: 'ignore' });
+    await new Promise((later) => setTimeout(later, wait));
+    const end = gone(server);
+    server.kill('SIGKILL');
+    await end;
+    const database = await Database.open(data);
+    const [people, makes] = await Promise.all(
+      ['people', 'makes'].map(async (table) => Number((await database.orm.run(`SELECT count(*) FROM ${table}`)).rows[0]![0])),
+    );
+    counts.add(people!);
+    expect([`0 0`, `${scenario.people.length} ${scenario.makes.length}`]).toContain(`${people} ${makes}`);
+    await database.close();
+    rmSync(data, { recursive: true, force: true });
+  }
+  expect(counts.size).toBeGreaterThan(0);
+}, 60_000);
 
 it('a server told to end while it lays does so within three seconds', async () => {
   const port = 15_801;

@@ -23,18 +23,16 @@ export function SaveBadge() {
   const state = useOutbox();
   const [open, setOpen] = useState(false);
   const { says, bad } = savedState(state);
+  const told = (
+    <span role="status" data-testid="save-state">
+      {says}
+    </span>
+  );
+  if (state.entries.length === 0 && !open) return <span className="save-state">{told}</span>;
   return (
     <>
-      <button
-        type="button"
-        className={`save-state${bad ? ' bad' : ''}`}
-        onClick={() => setOpen(true)}
-        disabled={state.entries.length === 0}
-        aria-label={state.entries.length === 0 ? says : `${says}: show what waits`}
-      >
-        <span role="status" data-testid="save-state">
-          {says}
-        </span>
+      <button type="button" className={`save-state${bad ? ' bad' : ''}`} onClick={() => setOpen(true)} aria-label={`${says}: show what waits`}>
+        {told}
       </button>
       {open && (
         <Suspense fallback={null}>

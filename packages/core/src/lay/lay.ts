@@ -79,13 +79,20 @@ function matched({ repeat = 0, pieces }: LayRequest, put: readonly Put[], store:
   return repeat > 0 ? matchRepeat(put, pieces, repeat, store, locked, late) : put;
 }
 
+/** Seconds after which a row lay leaves off matching its print: whoever shows it draws the next frame. */
+const ROWS_SECONDS = 0.02;
+
 /** The row lay alone: instant, and never better than it looks. Throws as layPieces. */
 export function layRows(request: LayRequest): Lay {
+  const since = clock();
   const forms: Forms = new Map();
   const items = itemsOf(request, forms);
   const locked = putsOf('locked', request.locked ?? [], request, items, forms);
   const rows = layInRows(items, request.width, locked, request.gap);
-  return report(request, matched(request, rows, new NoFitStore(request.gap), locked));
+  return report(
+    request,
+    matched(request, rows, new NoFitStore(request.gap), locked, () => clock() - since >= ROWS_SECONDS * 1000),
+  );
 }
 
 /** Every copy with the forms it may take. */

@@ -1,7 +1,7 @@
 import { describe, expect, it, vi } from 'vitest';
 import { Unmakeable } from '../errors/unmakeable.ts';
 import { HandLay } from '../lay/by-hand.ts';
-import { layPieces } from '../lay/lay.ts';
+import { layPieces, layRows } from '../lay/lay.ts';
 import { gores } from '../testing/lay-sets.ts';
 import { layRequestOf, quickLayer } from './plan-lay.ts';
 import { draftFor, planFor, withLay } from './plan.ts';
@@ -37,6 +37,14 @@ describe('whatever is asked, a plan is worked out in bounded time', () => {
       const apart = Math.abs(y - placements[0]!.y) / 90;
       expect(Math.abs(apart - Math.round(apart))).toBeLessThan(1e-6);
     }
+  });
+
+  it('its rows, which a page shows at once, also on a print', () => {
+    let lay: ReturnType<typeof layRows> | undefined;
+    const took = seconds(() => planFor({ ...HUGE, cloth: { repeat: 300 } }, (request) => (lay = layRows(request))));
+    expect(took).toBeLessThan(1.5);
+    expect(lay!.placements.length).toBeGreaterThan(900);
+    expect(new Set(lay!.placements.map(({ y }) => Math.round(((y % 300) + 300) % 300) % 300)).size).toBeLessThan(3);
   });
 
   it.each([
