@@ -28,6 +28,14 @@ export async function listCopies(folder: string): Promise<Copy[]> {
     const [, day, hours, minutes, seconds, ms, reason] = NAME.exec(name) ?? [];
     return reason && reason in KEPT_COPIES ? [{ name, reason: reason as CopyReason, takenAt: `${day}T${hours}:${minutes}:${seconds}.${ms}Z` }] : [];
   });
-  const sized = await Promise.all(found.map(async (copy) => ({ ...copy, bytes: (await stat(join(copiesIn(folder), copy.name))).size })));
-  return sized.sort((a, b) => b.takenAt.localeCompare(a.takenAt));
+  const sized = await Promise.all(
+    found.map((copy) =>
+      stat(join(copiesIn(folder), copy.name)).then(
+        ({ size }) => [{ ...copy, bytes: size }],
+        // the oldest of a kind go while others look
+        () => [],
+      ),
+    ),
+  );
+  return sized.flat().sort((a, b) => b.takenAt.localeCompare(a.takenAt));
 }
