@@ -2,6 +2,7 @@ import { fileURLToPath } from 'node:url';
 import { Passphrase } from './access/passphrase.ts';
 import { announce, newToken } from './backup/running-server.ts';
 import { createApp } from './create-app.ts';
+import { Engine } from './engine/engine.ts';
 import { StartupProblem } from './database/startup-problem.ts';
 import { passphraseFor, startOptions } from './start-options.ts';
 
@@ -22,6 +23,7 @@ try {
     if (await isEmpty(app)) await seedWhole(app, scenario);
   }
   await app.listen(port, host);
+  app.get(Engine).warm();
   const { port: heard } = app.getHttpServer().address() as { port: number };
   const at = addresses.map((each) => each.replace(/:0$/, `:${heard}`));
   const silence = announce(data, { url: `http://${host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host}:${heard}`, token });

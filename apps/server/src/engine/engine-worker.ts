@@ -13,22 +13,35 @@ import {
   type Lay,
   type Layer,
 } from '@arcus/core';
-import type { Answer, AskedLay, PlanAnswer, PlanTask, Task } from './tasks.ts';
+import { askedLay } from '../lays/asked-lay.ts';
+import type { Answer, AskedLay, LayTask, PlanAnswer, PlanTask, Task } from './tasks.ts';
 
 /** Lays this thread has found, by what was laid. */
 const known = new Map<string, Lay>();
 const MOST_KNOWN = 300;
+/** A search gets as much, however long its outlines took, s. */
+const LEAST_SECONDS = 0.02;
+/** What a quick lay may take where nothing is said, s. */
+const QUICK_SECONDS = 1;
 
 /** Works out plans and lays in a thread of its own, so that the server goes on answering. */
 export default function work(task: Task): Answer<Lay | PlanAnswer> {
   try {
-    return { done: task.do === 'lay' ? layPieces(task.request) : workOut(task) };
+    return { done: task.do === 'lay' ? layShapes(task) : workOut(task) };
   } catch (error) {
     if (error instanceof Unmakeable) return { unmakeable: [error.field, error.says, error.nearest] };
     if (error instanceof BadInput) return { badInput: [error.field, error.says] };
     if (error instanceof FormulaError) return { fault: `${error.stack} in ${JSON.stringify(task.request)}` };
     throw error;
   }
+}
+
+/** The seconds asked for count from here: looking at the outlines takes its share of them. */
+function layShapes({ request }: LayTask): Lay {
+  const since = performance.now();
+  const asked = askedLay(request);
+  const { seconds = asked.effort === 'thorough' ? undefined : QUICK_SECONDS } = asked;
+  return layPieces({ ...asked, seconds: seconds && Math.max(LEAST_SECONDS, seconds - (performance.now() - since) / 1000) });
 }
 
 function workOut({ do: what, request, hand, kept = {}, offered = [] }: PlanTask): PlanAnswer {

@@ -1,5 +1,6 @@
 import { Injectable, Logger, type BeforeApplicationShutdown } from '@nestjs/common';
-import { BadInput, Unmakeable, type Lay, type LayRequest } from '@arcus/core';
+import { BadInput, Unmakeable, type Lay } from '@arcus/core';
+import type { LayPreviewRequest } from '@arcus/contract';
 import { Lane } from './lane.ts';
 import type { Answer, LayTask, PlanAnswer, PlanTask, Task } from './tasks.ts';
 
@@ -20,9 +21,15 @@ export class Engine implements BeforeApplicationShutdown {
   }
 
   /** Stops when `signal` aborts. Throws BadInput, Unmakeable or TooBusy. */
-  lay(request: LayRequest, signal?: AbortSignal): Promise<Lay> {
+  lay(request: LayPreviewRequest, signal?: AbortSignal): Promise<Lay> {
     const lane = request.effort === 'thorough' ? this.long : this.quick;
-    return this.run(lane, { do: 'lay', request } satisfies LayTask, signal) as Promise<Lay>;
+    return this.run(lane, { do: 'lay', request: plain(request) } satisfies LayTask, signal) as Promise<Lay>;
+  }
+
+  /** Starts a thread of each lane before the first is asked for. */
+  warm(): void {
+    this.quick.warm();
+    this.long.warm();
   }
 
   async beforeApplicationShutdown(): Promise<void> {
@@ -43,6 +50,11 @@ export class Engine implements BeforeApplicationShutdown {
     }
     return answer.done;
   }
+}
+
+/** A request without its class, as it can be sent to a thread. */
+function plain({ pieces, ...rest }: LayPreviewRequest): LayPreviewRequest {
+  return { ...rest, pieces: pieces.map((piece) => ({ ...piece })) };
 }
 
 /** The built worker, also where this file itself runs from its source under the tests. */

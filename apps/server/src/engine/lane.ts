@@ -37,14 +37,7 @@ export class Lane<Task, Answer> {
     await this.turn(signal);
     this.atWork++;
     try {
-      this.pool ??= new Piscina({
-        filename: this.filename,
-        minThreads: 1,
-        maxThreads: this.options.threads,
-        idleTimeout: 60_000,
-        resourceLimits: { maxOldGenerationSizeMb: MEMORY },
-      });
-      return await this.pool.run(task, { signal });
+      return await this.warm().run(task, { signal });
     } catch (error) {
       if (this.closed || (error as { code?: string }).code === 'ERR_WORKER_OUT_OF_MEMORY') throw new TooBusy(5);
       throw error;
@@ -52,6 +45,18 @@ export class Lane<Task, Answer> {
       this.atWork--;
       this.line.shift()?.start();
     }
+  }
+
+  /** Starts the first thread, where none is yet. */
+  warm(): Piscina<Task, Answer> {
+    this.pool ??= new Piscina({
+      filename: this.filename,
+      minThreads: 1,
+      maxThreads: this.options.threads,
+      idleTimeout: 60_000,
+      resourceLimits: { maxOldGenerationSizeMb: MEMORY },
+    });
+    return this.pool;
   }
 
   /** Refuses what waits, stops what is at work. */

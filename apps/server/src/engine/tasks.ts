@@ -1,5 +1,5 @@
-import type { BadInput, Lay, LayRequest, Placement, PlanRequest, Unmakeable } from '@arcus/core';
-import type { MakeSummary } from '@arcus/contract';
+import type { BadInput, Lay, Placement, PlanRequest, Unmakeable } from '@arcus/core';
+import type { LayPreviewRequest, MakeSummary } from '@arcus/contract';
 
 /** A lay by what was laid: the same pieces on the same cloth have the same key. */
 export interface AskedLay {
@@ -18,9 +18,10 @@ export interface PlanTask {
   offered?: ReadonlyArray<{ key: string; placements: readonly Placement[] }>;
 }
 
+/** Shapes to lay, as they were sent. */
 export interface LayTask {
   do: 'lay';
-  request: LayRequest;
+  request: LayPreviewRequest;
 }
 
 export type Task = PlanTask | LayTask;

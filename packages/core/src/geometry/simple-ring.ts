@@ -46,7 +46,7 @@ export function crossesItself(ring: readonly Point[]): boolean {
       if (place === undefined || meets(crossed[place - 1], side) || meets(side, crossed[place])) return true;
       crossed.splice(place, 0, side);
     } else {
-      const place = crossed.indexOf(side);
+      const place = placeOf(crossed, side);
       if (meets(crossed[place - 1], crossed[place + 1])) return true;
       crossed.splice(place, 1);
     }
@@ -69,6 +69,19 @@ function placeAmong(crossed: readonly Side[], side: Side, n: number): number | u
     else to = middle;
   }
   return from;
+}
+
+/** Where a side that ends stands among the crossed ones: looked for where it should be, and everywhere where rounding has it elsewhere. */
+function placeOf(crossed: readonly Side[], side: Side): number {
+  let [from, to] = [0, crossed.length];
+  while (from < to) {
+    const middle = (from + to) >> 1;
+    const { low, high } = crossed[middle]!;
+    if (orient(low, high, side.high) > 0) from = middle + 1;
+    else to = middle;
+  }
+  for (let near = from; near < from + 3; near++) if (crossed[near] === side) return near;
+  return crossed.indexOf(side);
 }
 
 /** By x, then y. */

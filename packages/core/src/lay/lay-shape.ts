@@ -33,10 +33,10 @@ const ALIKE = 1e-4;
 /** Numbers of the distinct forms met so far, by their outline. */
 export type Forms = Map<string, number>;
 
-/** The shapes of every piece in every permitted turn that fits the strip; turns that come out alike are kept once. */
-export function layShapes(pieces: readonly LayPiece[], width: number, forms: Forms = new Map()): LayShape[][] {
+/** The shapes of every piece in every permitted turn that fits the strip; turns that come out alike are kept once. What is left once it is `late` is laid by its hull. */
+export function layShapes(pieces: readonly LayPiece[], width: number, forms: Forms = new Map(), late?: () => boolean): LayShape[][] {
   return pieces.map((piece, index) => {
-    const base = simplifyOutward(piece.outline, MANY_CORNERS);
+    const base = simplifyOutward(piece.outline, MANY_CORNERS, late);
     const exact = Math.abs(ringArea(piece.outline));
     const seen = new Set<number>();
     const shapes: LayShape[] = [];

@@ -41,17 +41,18 @@ export function layPieces(request: LayRequest, onBetter?: OnBetter): Lay {
   if (pieces.length === 0) return { length: 0, utilisation: 0, placements: [] };
   const { gap = 0 } = request;
   const since = clock();
+  const seconds = request.seconds ?? (request.effort === 'thorough' ? THOROUGH : QUICK_SECONDS);
+  const late = () => clock() - since >= seconds * 1000;
   const forms: Forms = new Map();
-  const items = itemsOf(request, forms);
+  const items = itemsOf(request, forms, late);
   const locked = putsOf('locked', request.locked ?? [], request, items, forms);
   const store = new NoFitStore(gap);
   const rectangles = locked.size === 0 && gap === 0 && allRectangles(items);
   const limit =
     request.effort === 'thorough'
-      ? { seconds: request.seconds ?? THOROUGH, idle: request.idle, since }
-      : { seconds: request.seconds ?? QUICK_SECONDS, since, steps: rectangles ? QUICK_RECTANGLES : quickSteps(items.length) };
+      ? { seconds, idle: request.idle, since }
+      : { seconds, since, steps: rectangles ? QUICK_RECTANGLES : quickSteps(items.length) };
   const start = layInRows(items, width, locked, gap);
-  const late = () => clock() - since >= limit.seconds * 1000;
   const match = (put: readonly Put[]) => matched(request, put, store, locked, late);
   // matching the print can cost a close lay more than a loose one: the shortest of all that come by once matched is the answer
   let best = match(start);
@@ -96,8 +97,8 @@ export function layRows(request: LayRequest): Lay {
 }
 
 /** Every copy with the forms it may take. */
-function itemsOf({ width, pieces }: LayRequest, forms: Forms): LayShape[][] {
-  const shapes = layShapes(pieces, width, forms);
+function itemsOf({ width, pieces }: LayRequest, forms: Forms, late?: () => boolean): LayShape[][] {
+  const shapes = layShapes(pieces, width, forms, late);
   shapes.forEach((turns, i) => assertFits(pieces[i]!, turns, width));
   return pieces.flatMap((piece, i) => Array.from({ length: piece.copies }, () => shapes[i]!));
 }

@@ -19,10 +19,11 @@ const CHEAP = 1e-7;
 /**
  * A counter-clockwise ring with fewer corners that still covers the whole of the first and has the same box: hollow corners are
  * filled where little is added, and a short side between two bulging corners is replaced by the crossing of its neighbours until
- * there are no more than `corners`. What is jagged all round ends as its hull. Linear in the corners for each of a few passes.
+ * there are no more than `corners`. What is jagged all round ends as its hull,
+ * and so does what is left once it is `late`. Linear in the corners for each of a few passes.
  */
-export function simplifyOutward(ring: readonly Point[], corners: number): Point[] {
-  for (let share = HOLLOW; share < 1; share *= MORE) {
+export function simplifyOutward(ring: readonly Point[], corners: number, late: () => boolean = () => false): Point[] {
+  for (let share = HOLLOW; share < 1 && !late(); share *= MORE) {
     const points = simplified(ring, corners, share);
     if (hollows(points) > MANY_HOLLOWS) continue;
     // much that is filled may lie across another part of the outline
