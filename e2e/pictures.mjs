@@ -38,7 +38,7 @@ const VIEWS = {
   sew: { go: make('Rehearsal skirt', 'sew') },
   wear: { go: make('Ilka’s summer half-circle', 'wear') },
   'shape-tiered': { go: make('Tiers for the encore', 'shape') },
-  'cloth-tiered': { go: make('Tiers for the encore', 'cloth') },
+  settings: { go: to('/settings') },
   'shape-gored': { go: make('Trumpet skirt', 'shape') },
   folds: { go: make('Concert skirt', 'cloth?view=folds'), wait: 2500 },
   widths: { go: make('Tiers for the encore', 'cloth?view=widths'), wait: 3500 },

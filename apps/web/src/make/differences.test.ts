@@ -23,6 +23,7 @@ describe('marks that were chalked', () => {
     const stale = staleTicks(plan(740), done);
     expect(stale.length).toBeGreaterThan(0);
     expect(stale.map(({ tick }) => tick)).not.toContain('sew:hem');
+    expect(stale.map(({ says }) => says).join()).toContain('Chalked at 9.6 cm');
   });
   it('no longer hold where there is no such mark any more', () => {
     const gone = { done: ['chalk:skirt:cape'], chalked: { 'chalk:skirt:cape': [1] } };

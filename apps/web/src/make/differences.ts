@@ -112,6 +112,7 @@ function figure(key: string, value: unknown, units: Units): string {
 /** A ticked chalk mark that was made at other figures than today's. */
 export interface StaleTick {
   tick: string;
+  /** What it says today, and what it was chalked at. */
   says: string;
 }
 
@@ -122,8 +123,10 @@ export function staleTicks(plan: Plan, { done, chalked }: Pick<MakeDraft, 'done'
     if (!then) return [];
     const now = figuresOfTick(plan, tick);
     if (!now) return [{ tick, says: 'a mark that is no longer there' }];
-    const moved = now.figures.length !== then.length || now.figures.some((figure, i) => Math.abs(figure - then[i]!) > MOVED);
-    return moved ? [{ tick, says: `${now.piece}: ${now.says}` }] : [];
+    const moved = then.filter((figure, i) => Math.abs(figure - (now.figures[i] ?? Infinity)) > MOVED);
+    if (moved.length === 0 && now.figures.length === then.length) return [];
+    const at = moved.length > 0 && /\d/.test(now.says) ? ` Chalked at ${moved.map((figure) => formatLength(figure, plan.units)).join(', ')}.` : '';
+    return [{ tick, says: `${now.piece}, now: ${now.says}.${at}` }];
   });
 }
 

@@ -77,7 +77,8 @@ function ChangedUnder() {
         )}
         {stale.length > 0 && (
           <>
-            {stale.length === 1 ? 'One mark is' : `${stale.length} marks are`} ticked at other figures than today&apos;s:
+            {stale.length === 1 ? 'One mark is' : `${stale.length} marks are`} ticked at other figures than today&apos;s. If the cloth is cut, leave
+            them; if not, chalk again:
             <ul>
               {stale.map(({ tick, says }) => (
                 <li key={tick}>{says}</li>
@@ -87,12 +88,12 @@ function ChangedUnder() {
         )}
       </div>
       {stale.length > 0 ? (
-        <>
+        <span className="row">
           <Button onClick={leave}>Leave them ticked</Button>
           <Button type="primary" onClick={untick}>
             Untick {stale.length === 1 ? 'it' : 'them'}, chalk again
           </Button>
-        </>
+        </span>
       ) : (
         <Button onClick={seen}>I have seen it</Button>
       )}

@@ -62,7 +62,7 @@ describe('what to do next', () => {
 });
 
 describe('the docket', () => {
-  const plan = planFor({ construction: 'circle-skirt', body: { 'waist-girth': 700, 'hip-girth': 960 } });
+  const plan = planFor({ construction: 'circle-skirt', body: { 'waist-girth': 700, 'hip-girth': 960 }, choices: { bandCloth: 'contrast' } });
   const text = (id: string, units: 'cm' | 'in') =>
     docketText(
       plan.quantities.find((each) => each.id === id)!,

@@ -1,31 +1,13 @@
 import { ApiProblem, request } from '../api/client.ts';
 import { isOutboxKey, keep, keptEntries, letGo, newEntryId, type Call, type Edit, type Entry, type Fields } from './entry.ts';
 import { changesBetween, merge, takeTheirs } from './merge.ts';
+import type { OutboxState, Saved, Surroundings } from './outbox-state.ts';
 
 /** A field being edited is saved once it rests, ms; a server that is away is asked again after this long. */
 const REST = 450;
 const RETRY = 3000;
 /** How long a page waits for its write before it goes on without, ms. */
 const PATIENCE = 1500;
-
-export interface OutboxState {
-  entries: readonly Entry[];
-  sending: boolean;
-  /** The server is away, or can't save just now: why. */
-  away?: readonly string[];
-  /** This browser keeps nothing: what is not saved is gone with the page. */
-  unkept: boolean;
-}
-
-/** What became of a write, for whoever shows the thing: the stored state as the server answered. */
-type Saved = (entry: Entry, answer: unknown) => Promise<void> | void;
-
-interface Surroundings {
-  storage: Storage;
-  send?: typeof request;
-  /** Runs work while no other tab does. */
-  alone?: <T>(work: () => Promise<T>) => Promise<T>;
-}
 
 /** The one queue of everything that is to be saved: kept on the device, sent in order, by one tab at a time. */
 export class Outbox {
@@ -136,9 +118,7 @@ export class Outbox {
   }
 
   /** Sends now what waits. */
-  now(): void {
-    this.soon(0);
-  }
+  readonly now = (): void => this.soon(0);
 
   private async outcome(entry: Entry, after: number): Promise<void> {
     const done = new Promise<void>((saved, failed) => this.settled.set(entry.id, (problem) => (problem ? failed(problem) : saved())));

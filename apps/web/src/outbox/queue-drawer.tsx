@@ -1,6 +1,6 @@
 import { Button, Drawer } from 'antd';
 import type { Entry } from './entry.ts';
-import type { OutboxState } from './outbox.ts';
+import type { OutboxState } from './outbox-state.ts';
 import { outbox, useOutbox } from './use-outbox.ts';
 
 /** Everything that is not saved yet, and what can be done about it. */

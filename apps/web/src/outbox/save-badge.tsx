@@ -1,6 +1,6 @@
 import { lazy, Suspense, useState } from 'react';
 import { useOutbox } from './use-outbox.ts';
-import type { OutboxState } from './outbox.ts';
+import type { OutboxState } from './outbox-state.ts';
 
 const QueueDrawer = lazy(() => import('./queue-drawer.tsx'));
 

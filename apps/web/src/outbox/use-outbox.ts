@@ -1,6 +1,7 @@
 import { useCallback, useRef, useSyncExternalStore } from 'react';
 import { mutate } from 'swr';
-import { Outbox, type OutboxState } from './outbox.ts';
+import type { OutboxState } from './outbox-state.ts';
+import { Outbox } from './outbox.ts';
 import type { Edit, Entry } from './entry.ts';
 
 /** Tabs tell each other what was saved. */

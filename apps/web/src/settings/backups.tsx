@@ -58,8 +58,9 @@ export function BackupsSection() {
         {({ folder, kept, copies }) => (
           <>
             <p style={{ maxWidth: 680 }}>
-              Everything is kept in <code>{folder}</code>. A copy is taken every day; the last {kept.daily} stay, and the last {kept.asked} of yours.
-              Copying the database file by hand while Arcus runs loses what is not yet in it: take a copy here, or with <code>npm run backup</code>.
+              A copy of everything is taken every day; the last {kept.daily} stay, and the last {kept.asked} of yours. They are in{' '}
+              <code>{folder}/copies</code>. Keep one elsewhere too. Don&apos;t copy the database by hand while Arcus runs: what was saved last may be
+              missing from it.
             </p>
             <div className="row">
               <Button type="primary" loading={busy} onClick={() => void take()}>

@@ -30,6 +30,8 @@ export default function SettingsPage() {
               Any field reads both: type “66 cm”, “26 1/2 in”, “2 yd” or “1.5 m” wherever you are. Nothing is lost by switching.
             </p>
           </section>
+          <BackupsSection />
+          <SignOut />
           <section className="stack">
             <h2>Keys</h2>
             <table className="table" style={{ maxWidth: 560 }}>
@@ -45,8 +47,6 @@ export default function SettingsPage() {
               </tbody>
             </table>
           </section>
-          <BackupsSection />
-          <SignOut />
           <p className="quiet">
             The interface for scripts is described at <a href="/api/docs">/api/docs</a>.
           </p>
