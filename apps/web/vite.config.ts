@@ -21,7 +21,7 @@ const compressed = (): Plugin => ({
 export default defineConfig({
   plugins: [react(), compressed()],
   resolve: { alias: { '@arcus/core': at('../../packages/core/src/index.ts') } },
-  build: { outDir: 'dist', target: 'es2022', assetsInlineLimit: 0, chunkSizeWarningLimit: 900 },
+  build: { outDir: 'dist', manifest: true, target: 'es2022', assetsInlineLimit: 0, chunkSizeWarningLimit: 900 },
   worker: { format: 'es' },
   server: { proxy: { '/api': `http://127.0.0.1:${process.env['PORT'] ?? 4870}` } },
 });

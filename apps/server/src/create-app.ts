@@ -1,6 +1,5 @@
 import 'reflect-metadata';
 import { existsSync } from 'node:fs';
-import type { ServerResponse } from 'node:http';
 import { join } from 'node:path';
 import { NotFoundException, ValidationPipe } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
@@ -8,7 +7,6 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import compression from 'compression';
 import type { NextFunction, Request, Response } from 'express';
-import staticCompressed from 'express-static-gzip';
 import helmet from 'helmet';
 import { knownHosts } from './access/known-hosts.ts';
 import { isLoopback } from './access/loopback.ts';
@@ -20,6 +18,7 @@ import { newToken } from './backup/running-server.ts';
 import { bodyLimits } from './common/body-limits.ts';
 import { ErrorFilter } from './common/error-filter.ts';
 import { Database } from './database/database.ts';
+import { isApi, serveWeb } from './web-pages.ts';
 
 /** 500 pieces of 5000 corners would be larger still: such lays are refused as too large. */
 const BODY_LIMIT = '4mb';
@@ -57,6 +56,8 @@ export async function createApp({
   });
   const errors = new ErrorFilter();
   app.set('query parser', 'simple');
+  // answers of the API are stored nowhere: a mark to compare them by is work for nothing
+  app.set('etag', false);
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -109,26 +110,5 @@ export async function createApp({
   return app;
 }
 
-const isApi = ({ path }: Request) => /^\/api(\/|$)/i.test(path);
-
 /** On the same machine compressing an answer of the API takes longer than sending it. */
 const isNearby = (request: Request) => isApi(request) && isLoopback((request.socket.remoteAddress ?? '').replace('::ffff:', ''));
-
-/** The built pages; every address that is no file and not under /api is a place in the app. */
-function serveWeb(app: NestExpressApplication, web: string): void {
-  app.use(
-    staticCompressed(web, {
-      enableBrotli: true,
-      orderPreference: ['br'],
-      serveStatic: {
-        setHeaders: (response: ServerResponse, path: string) =>
-          response.setHeader('Cache-Control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache'),
-      },
-    }),
-  );
-  app.use((request: Request, response: Response, next: NextFunction) => {
-    if (request.method !== 'GET' || isApi(request) || /\.[a-z0-9]+$/i.test(request.path)) return next();
-    response.setHeader('Cache-Control', 'no-cache');
-    response.sendFile(join(web, 'index.html'));
-  });
-}

@@ -21,7 +21,7 @@ import { DATA_VERSION, migrateFile } from '../database/migrations.ts';
 import { lookInside } from './look-inside.ts';
 
 /** How often it is looked whether today's copy is there, ms. */
-const LOOK_EVERY = 60 * 60 * 1000;
+const LOOK_EVERY = 10 * 60 * 1000;
 
 /** Copies of everything that is kept: taken by the day and when asked for, looked into, put back. */
 @Injectable()
@@ -114,6 +114,9 @@ export class BackupsService implements OnApplicationBootstrap, OnApplicationShut
   }
 
   private async daily(): Promise<void> {
+    // a copy of nothing would stand for the whole day
+    const [kept] = (await this.database.orm.run('SELECT (SELECT count(*) FROM people) + (SELECT count(*) FROM cloths)')).rows;
+    if (Number(kept![0]) === 0) return;
     const newest = (await listCopies(this.database.folder)).find(({ reason }) => reason === 'daily');
     const today = new Date().toISOString().slice(0, 10);
     if (newest?.takenAt.slice(0, 10) !== today) await this.database.copy('daily');

@@ -20,6 +20,8 @@ import { scenario } from '@arcus/demo';
 import { afterAll, describe, expect, it } from 'vitest';
 import { lookInside } from '../backup/look-inside.ts';
 import { isEmpty, seedWhole } from '../seed.ts';
+import { createApp } from '../create-app.ts';
+import { PeopleService } from '../people/people.service.ts';
 import { startOptions } from '../start-options.ts';
 import { aMake } from '../testing/fixtures.ts';
 import { TestServer } from '../testing/test-server.ts';
@@ -158,6 +160,20 @@ describe('a data folder', () => {
     expect(copies.filter(({ reason }) => reason === 'before-migration')).toHaveLength(KEPT_COPIES['before-migration']);
     expect(copies.filter(({ reason }) => reason === 'asked')).toHaveLength(1);
     await database.close();
+  });
+
+  it('is copied once a day, and not while there is nothing in it', async () => {
+    const folder = newFolder();
+    const daily = async () => (await listCopies(folder)).filter(({ reason }) => reason === 'daily').length;
+    const counts: number[] = [];
+    for (let start = 0; start < 3; start++) {
+      const app = await createApp({ data: folder, quiet: true });
+      await new Promise((later) => setTimeout(later, 300));
+      counts.push(await daily());
+      if (start === 0) await app.get(PeopleService).create({ name: 'Alva' });
+      await app.close();
+    }
+    expect(counts).toEqual([0, 1, 1]);
   });
 
   it('whose disk is full says so in words, loses nothing, and heals by itself', async () => {

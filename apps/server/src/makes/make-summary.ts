@@ -2,11 +2,13 @@ import { createHash } from 'node:crypto';
 import { Injectable, Logger } from '@nestjs/common';
 import { BadInput, clothFigures, Unmakeable, type Elastic, type PlanRequest } from '@arcus/core';
 import type { ClothView, ElasticView, KeptLay, MakeBasis, MakeSummary } from '@arcus/contract';
+import { eq } from 'drizzle-orm';
+import { Database } from '../database/database.ts';
 import type { AskedLay } from '../engine/tasks.ts';
 import { TooBusy } from '../engine/too-busy.ts';
 import { LayStore } from '../lays/lay-store.ts';
 import { PlansService } from '../plans/plans.service.ts';
-import type { makes } from './makes.table.ts';
+import { makes } from './makes.table.ts';
 
 type Row = typeof makes.$inferSelect;
 
@@ -25,6 +27,8 @@ interface Known {
 
 /** Makes a list waits for before it shows what was known before, ms. */
 const PATIENCE = 1200;
+/** Dockets worked out at the same time for a list: others want plans too. */
+const AT_ONCE = 3;
 
 /**
  * The dockets of makes, always of today's measures, cloth, elastic and lays: worked out again when any of these has changed, and remembered
@@ -39,7 +43,10 @@ export class MakeSummaries {
   constructor(
     private readonly plans: PlansService,
     private readonly lays: LayStore,
-  ) {}
+    private readonly database: Database,
+  ) {
+    database.onReplaced(() => this.known.clear());
+  }
 
   /** The docket of a make and the lays it is of; choices that can't be made are kept and said to be so. Throws TooBusy. */
   async of(row: Row, sources: Sources): Promise<MakeSummary> {
@@ -61,33 +68,55 @@ export class MakeSummaries {
       }));
   }
 
-  /** The same for many: those that take too long just now show what was known before, and say so. */
+  /** The same for many, a few at a time: those that take too long just now show what was known before, and say so. */
   async ofAll(rows: ReadonlyArray<readonly [Row, Sources]>): Promise<MakeSummary[]> {
+    const found: MakeSummary[] = [];
+    const until = performance.now() + PATIENCE;
+    let next = 0;
+    const work = async () => {
+      for (let i = next++; i < rows.length; i = next++) {
+        const [row, sources] = rows[i]!;
+        found[i] = (await this.inTime(row, sources, until)) ?? { ...(this.known.get(row.id)?.summary ?? row.summary), stale: true };
+      }
+    };
+    await Promise.all(Array.from({ length: AT_ONCE }, work));
+    return found;
+  }
+
+  private async inTime(row: Row, sources: Sources, until: number): Promise<MakeSummary | undefined> {
+    const current = await this.current(row, nameOf(row, sources));
+    if (current) return current.summary;
+    const left = until - performance.now();
+    if (left <= 0) return undefined;
     const late = new Promise<undefined>((passed) => {
-      setTimeout(() => passed(undefined), PATIENCE).unref();
+      setTimeout(() => passed(undefined), left).unref();
     });
-    return Promise.all(
-      rows.map(async ([row, sources]) => {
-        const found = await Promise.race([this.of(row, sources), late]).catch((error: unknown) => {
-          if (!(error instanceof TooBusy)) this.log.error(String(error));
-          return undefined;
-        });
-        return found ?? { ...(this.known.get(row.id)?.summary ?? row.summary), stale: true };
-      }),
-    );
+    return Promise.race([this.of(row, sources), late]).catch((error: unknown) => {
+      if (!(error instanceof TooBusy)) this.log.error(String(error));
+      return undefined;
+    });
   }
 
   private async find(row: Row, sources: Sources): Promise<Known> {
-    const request = requestOf(row, sources);
-    const of = createHash('sha256')
-      .update(JSON.stringify([request, row.lay]))
-      .digest('base64url');
-    const known = this.known.get(row.id);
-    if (known?.of === of && (await this.isCurrent(known))) return known;
+    const of = nameOf(row, sources);
+    const known = await this.current(row, of);
+    if (known) return known;
     const name = `${row.id} ${of}`;
-    const working = this.underWay.get(name) ?? this.workOut(row, request, of).finally(() => this.underWay.delete(name));
+    const working = this.underWay.get(name) ?? this.workOut(row, requestOf(row, sources), of).finally(() => this.underWay.delete(name));
     this.underWay.set(name, working);
     return working;
+  }
+
+  /** What is known of a make, where nothing it hangs on has changed since. */
+  private async current({ id }: Row, of: string): Promise<Known | undefined> {
+    const known = this.known.get(id);
+    return known?.of === of && (await this.isCurrent(known)) ? known : undefined;
+  }
+
+  /** Keeps a docket for the time after a restart, until it is worked out again. No save of the person's: the version stays. */
+  private async keep({ id, summary }: Row, now: MakeSummary): Promise<void> {
+    if (JSON.stringify(summary) === JSON.stringify(now)) return;
+    await this.database.write((orm) => orm.update(makes).set({ summary: now }).where(eq(makes.id, id)));
   }
 
   private async isCurrent({ asked }: Known): Promise<boolean> {
@@ -109,8 +138,16 @@ export class MakeSummaries {
       },
     );
     this.known.set(row.id, found);
+    void this.keep(row, found.summary).catch(() => undefined);
     return found;
   }
+}
+
+/** Names all that the docket of a make hangs on but its lays. */
+function nameOf(row: Row, sources: Sources): string {
+  return createHash('sha256')
+    .update(JSON.stringify([requestOf(row, sources), row.lay]))
+    .digest('base64url');
 }
 
 export function requestOf({ construction, choices }: Pick<Row, 'construction' | 'choices'>, { body, cloth, elastic }: Sources): PlanRequest {

@@ -59,7 +59,7 @@ export class MakesService {
     assertChoices(make.construction, set.choices ?? {});
     const draft = { clothId: null, elasticId: null, dueOn: null, lay: null, ...set, choices: set.choices ?? {} };
     const sources = await this.sourcesOf(draft);
-    const summary = { figures: {}, verdict: 'unmakeable' as const, says: '' };
+    const summary = { figures: {}, verdict: 'ok' as const, says: '' };
     const row = await this.database.write((orm) =>
       insertOnce<Row>(orm, makes, { ...draft, ...newRow(id), done: [], chalked: {}, basis: basisOf(sources), summary }),
     );
