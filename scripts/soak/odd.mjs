@@ -38,15 +38,60 @@ function valueOf(schema, components, random, depth = 0) {
   }
 }
 
-/** Every call the description knows, as a maker of requests. `ids`: what an id in an address may be. */
+/** A body each call would take; fields of it are made odd. `PERSON` stands for the id of somebody who is there. */
+const GOOD = {
+  '/api/people': { name: 'Alva', note: '', child: false },
+  '/api/people/{id}': { version: 1, name: 'Alva', note: 'sings alto', child: true },
+  '/api/people/{id}/measures': { entries: [{ measure: 'waist-girth', value: 700, takenOn: '2027-02-01', note: '' }] },
+  '/api/cloths': { name: 'Linen', width: 1400, kind: 'woven', print: 'up', repeat: 300, shrinkAlong: 0.04, colour: '#b96a5a', lengthOnHand: 2000 },
+  '/api/cloths/{id}': { version: 1, width: 1200, selvedge: 10 },
+  '/api/elastics': { name: 'Soft', width: 20, kind: 'knitted', greatestStretch: 1.8 },
+  '/api/elastics/{id}': { version: 1, width: 25 },
+  '/api/makes': { name: 'Slip', construction: 'circle-skirt', personId: 'PERSON', choices: { length: 600, fraction: 1 }, dueOn: '2027-05-14' },
+  '/api/makes/{id}': {
+    version: 1,
+    choices: { length: 620 },
+    done: ['sew:hem'],
+    chalked: { 'chalk:skirt:hem': [738] },
+    lay: [{ piece: 'skirt', copy: 0, turn: 0, x: 1, y: 2 }],
+  },
+  '/api/makes/{id}/lays': { lays: [{ key: 'k', settled: true, placements: [{ piece: 'skirt', copy: 0, turn: 0, x: 1, y: 2 }] }] },
+  '/api/makes/{id}/log': { finishedOn: '2027-03-01', verdict: 'love', actuals: { 'hem-sweep': 4000 }, note: '', nextTime: '' },
+  '/api/plans/preview': {
+    construction: 'gored-skirt',
+    body: { 'waist-girth': 700, 'hip-girth': 960 },
+    choices: { gores: 6 },
+    cloth: { width: 1400 },
+    units: 'in',
+  },
+};
+
+/** The same with some of its fields, at any depth, left out or made odd. */
+function madeOdd(value, random) {
+  if (random() < 0.06) return pick(ODD, random);
+  if (Array.isArray(value)) return value.map((each) => madeOdd(each, random));
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(
+    Object.entries(value)
+      .filter(() => random() > 0.05)
+      .map(([name, each]) => [name, madeOdd(each, random)]),
+  );
+}
+
+/** Every call the description knows, as a maker of requests. `ids`: what an id in an address may be, somebody's who is there first. */
 export function callsOf({ paths, components }, ids) {
+  const someone = (value) => JSON.parse(JSON.stringify(value).replaceAll('PERSON', ids[0]));
   return Object.entries(paths).flatMap(([path, methods]) =>
     Object.entries(methods).map(([method, { requestBody }]) => ({
       name: `${method.toUpperCase()} ${path}`,
       make: (random) => ({
         method: method.toUpperCase(),
         path: path.replace(/\{[^}]+\}/g, () => pick(ids, random)),
-        body: requestBody && valueOf(requestBody.content['application/json']?.schema, components.schemas ?? {}, random),
+        body:
+          requestBody &&
+          (GOOD[path] && random() < 0.8
+            ? madeOdd(someone(GOOD[path]), random)
+            : valueOf(requestBody.content['application/json']?.schema, components.schemas ?? {}, random)),
       }),
     })),
   );

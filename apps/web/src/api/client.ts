@@ -14,6 +14,9 @@ export class ApiProblem extends Error {
   }
 }
 
+/** The server answers within two seconds; the rest is the way there and back, ms. */
+const PATIENCE = 20_000;
+
 const OFFLINE = 'The server does not answer. What you enter is kept on this device and saved when it is back.';
 
 /** One request to the API. Throws ApiProblem. */
@@ -25,6 +28,8 @@ export async function request<T>(method: string, path: string, body?: unknown): 
       method,
       headers: body === undefined ? {} : { 'content-type': raw ? 'application/octet-stream' : 'application/json' },
       body: body === undefined ? undefined : raw ? body : JSON.stringify(body),
+      // a server that takes a question and says nothing is away too; a file may take its time
+      ...(raw ? {} : { signal: AbortSignal.timeout(PATIENCE) }),
     });
   } catch {
     throw new ApiProblem(0, [OFFLINE]);

@@ -61,3 +61,8 @@ export function takeTheirs(mine: Fields, theirs: Fields): Fields {
   }
   return out;
 }
+
+/** The fields of a stored thing that an edit is about. */
+export function pickLike(stored: Fields, like: Fields): Fields {
+  return Object.fromEntries(Object.keys(like).map((key) => [key, stored[key] ?? null]));
+}

@@ -186,6 +186,17 @@ describe('what the server will not take', () => {
   });
 });
 
+it('a lay found for what is no more is no news', async () => {
+  server.during = () => {
+    throw new ApiProblem(404, ['There is no make with that id.']);
+  };
+  const put = outbox.call({ method: 'PUT', path: '/api/makes/gone/lays', body: { lays: [] }, says: 'How the pieces lie' });
+  const heard = expect(put).rejects.toThrow('no make');
+  await rest();
+  await heard;
+  expect(outbox.state.entries).toEqual([]);
+});
+
 it('a browser that keeps nothing says so, and still sends', async () => {
   const full = Object.assign(aStorage(), { setItem: () => { throw new Error('QuotaExceededError'); } }); // prettier-ignore
   const bare = new Outbox({ storage: full, send: server.send });

@@ -1,6 +1,6 @@
 import { ApiProblem, request } from '../api/client.ts';
 import { isOutboxKey, keep, keptEntries, letGo, newEntryId, type Call, type Edit, type Entry, type Fields } from './entry.ts';
-import { changesBetween, merge, takeTheirs } from './merge.ts';
+import { changesBetween, merge, pickLike, takeTheirs } from './merge.ts';
 import type { OutboxState, Saved, Surroundings } from './outbox-state.ts';
 
 /** A field being edited is saved once it rests, ms; a server that is away is asked again after this long. */
@@ -98,6 +98,9 @@ export class Outbox {
     const known = this.newest.get(path);
     if (!known || known.version <= version) this.newest.set(path, { fields, version });
   }
+
+  /** Everything stored was replaced (by a copy that was put back): what was known of it is wrong. */
+  readonly forget = (): void => this.newest.clear();
 
   /** Decides what both sides changed. Returns the fields as they are wanted now. */
   decide(id: string, whose: 'mine' | 'theirs'): Fields | undefined {
@@ -215,7 +218,9 @@ export class Outbox {
       this.soon(RETRY);
       return false;
     }
-    this.put({ ...now, refused: true, messages });
+    // a lay that nobody wants any more is no loss and no news
+    if (now.kind === 'call' && now.method === 'PUT') this.drop(now.id);
+    else this.put({ ...now, refused: true, messages });
     this.settled.get(entry.id)?.(problem);
     return true;
   }
@@ -242,9 +247,4 @@ export class Outbox {
     this.state = { ...this.state, ...patch };
     for (const tell of this.listeners) tell();
   }
-}
-
-/** The fields of a stored thing that an edit is about. */
-function pickLike(stored: Fields, like: Fields): Fields {
-  return Object.fromEntries(Object.keys(like).map((key) => [key, stored[key] ?? null]));
 }

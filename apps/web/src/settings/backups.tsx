@@ -4,6 +4,7 @@ import useSWR, { useSWRConfig } from 'swr';
 import type { Backups, Copy, Inside } from '@arcus/contract';
 import { ApiProblem, request } from '../api/client.ts';
 import { RequestState } from '../common/request-state.tsx';
+import { outbox } from '../outbox/use-outbox.ts';
 import { sayMoment } from '../common/dates.ts';
 
 const WHY: Record<Copy['reason'], string> = {
@@ -47,6 +48,7 @@ export function BackupsSection() {
   const putBack = () =>
     during(async () => {
       await request('POST', '/api/backups/restore', chosen!.from);
+      outbox.forget();
       setChosen(undefined);
       await mutate(() => true);
       void message.success('Put back. What was there before is among the copies.');
