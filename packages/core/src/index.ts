@@ -42,7 +42,7 @@ export { needleFor } from './make/needle.ts';
 export { STITCHES, type Pace } from './make/stitches.ts';
 export type { Piece } from './shapes/piece.ts';
 export { layKey } from './lay/lay-key.ts';
-export { layPieces, layRows } from './lay/lay.ts';
+export { layPieces, layRows, QUICK_SECONDS } from './lay/lay.ts';
 export type { Lay, LayPiece, LayRequest, Placement } from './lay/lay-request.ts';
 export type { Fold, FoldPiece, FoldStretch } from './plan/fold-stretches.ts';
 export { layPieceOf } from './plan/lay-piece.ts';

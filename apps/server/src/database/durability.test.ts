@@ -83,7 +83,6 @@ describe('a server killed in the middle of writes', () => {
 });
 
 it('a demo killed while it is put in place is there whole or not at all', async () => {
-  const counts = new Set<number>();
   for (const wait of [250, 450, 600, 800, 1000, 1300]) {
     const data = mkdtempSync(join(tmpdir(), 'arcus-demo-'));
     const server = spawn(process.execPath, [MAIN, '--demo'], { env: { ...process.env, ARCUS_DATA: data, PORT: '0' }, stdio: 'ignore' });
@@ -95,12 +94,10 @@ it('a demo killed while it is put in place is there whole or not at all', async 
     const [people, makes] = await Promise.all(
       ['people', 'makes'].map(async (table) => Number((await database.orm.run(`SELECT count(*) FROM ${table}`)).rows[0]![0])),
     );
-    counts.add(people!);
     expect([`0 0`, `${scenario.people.length} ${scenario.makes.length}`]).toContain(`${people} ${makes}`);
     await database.close();
     rmSync(data, { recursive: true, force: true });
   }
-  expect(counts.size).toBeGreaterThan(0);
 }, 60_000);
 
 it('a server told to end while it lays does so within three seconds', async () => {

@@ -7,6 +7,7 @@ import {
   layKey,
   layPieces,
   previewOf,
+  QUICK_SECONDS,
   quickLayer,
   Unmakeable,
   withLay,
@@ -21,8 +22,6 @@ const known = new Map<string, Lay>();
 const MOST_KNOWN = 300;
 /** A search gets as much, however long its outlines took, s. */
 const LEAST_SECONDS = 0.02;
-/** What a quick lay may take where nothing is said, s. */
-const QUICK_SECONDS = 1;
 
 /** Works out plans and lays in a thread of its own, so that the server goes on answering. */
 export default function work(task: Task): Answer<Lay | PlanAnswer> {

@@ -35,15 +35,16 @@ export class Lane<Task, Answer> {
   /** Runs a task, or throws TooBusy. Where `signal` aborts, a waiting task leaves the line and one at work is stopped. */
   async run(task: Task, signal?: AbortSignal): Promise<Answer> {
     await this.turn(signal);
-    this.atWork++;
     try {
       return await this.warm().run(task, { signal });
     } catch (error) {
       if (this.closed || (error as { code?: string }).code === 'ERR_WORKER_OUT_OF_MEMORY') throw new TooBusy(5);
       throw error;
     } finally {
-      this.atWork--;
-      this.line.shift()?.start();
+      // whoever waits longest takes the place at once, before anybody new can
+      const next = this.line.shift();
+      if (next) next.start();
+      else this.atWork--;
     }
   }
 
@@ -69,7 +70,10 @@ export class Lane<Task, Answer> {
   private turn(signal?: AbortSignal): Promise<void> {
     const { threads, waiting, patience } = this.options;
     if (this.closed || this.line.length >= waiting) throw new TooBusy(Math.ceil(patience / 1000));
-    if (this.atWork < threads) return Promise.resolve();
+    if (this.atWork < threads) {
+      this.atWork++;
+      return Promise.resolve();
+    }
     return new Promise((start, fail) => {
       const leave = (error: unknown) => {
         const place = this.line.indexOf(entry);

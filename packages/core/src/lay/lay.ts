@@ -22,7 +22,7 @@ const QUICK_SHAPES = { least: 24, most: 1000, three: 0.9, work: 16_000 };
 /** So few pieces are put down in every order: that finds more in a millisecond than untangling them. */
 const FEW = 3;
 /** Seconds after which even a quick lay takes the best it has; so long only what nobody would cut takes. */
-const QUICK_SECONDS = 1;
+export const QUICK_SECONDS = 1;
 /** Seconds of a thorough lay where none are given. */
 const THOROUGH = 3;
 /** Placing one piece after the other costs more than it gives beyond this many pieces, or this many convex parts in all. */
