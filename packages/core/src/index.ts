@@ -50,7 +50,7 @@ export { layRequestOf, quickLayer, type Layer, type PlanLay } from './plan/plan-
 export { draftFor, planFor, withLay, type Draft, type Plan } from './plan/plan.ts';
 export { previewOf, quantityView, type PlanPreview } from './plan/preview.ts';
 export type { PlanRequest } from './plan/request.ts';
-export type { ShoppingItem, Worksheet } from './plan/worksheet.ts';
+export type { ShoppingItem, Worksheet } from './sheet/worksheet.ts';
 export { figureOf, halfWidth, type Figure } from './body/proportions.ts';
 export { hang, type Hanging } from './drape/hang.ts';
 export type { GarmentView } from './drape/garment-view.ts';

@@ -1,6 +1,5 @@
 import { doubtsAbout } from '../body/plausibility.ts';
-import { SMALL_WAIST } from './elastic-checks.ts';
-import type { Worksheet } from '../plan/worksheet.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
 import type { Check } from './check.ts';
 
 /** Asks about measures that look like slips; never refuses them. */
@@ -15,16 +14,16 @@ export function plausibleBody(sheet: Worksheet): Check {
 }
 
 /**
- * What to mind when the garment is for a child. A waist below 560 mm counts as one.
+ * What to mind when the garment is for a child. `always` where it is made for one whoever was measured.
  * Sources: EN 14682, ASTM F1816 (cords, from memory), 16 CFR 1615/1616, EN 14878 (flame, from memory).
  */
 export function childSafety(sheet: Worksheet, always = false): Check | undefined {
-  const waist = sheet.body['waist-girth'] ?? (sheet.body['flatWaist'] === undefined ? undefined : 2 * sheet.body['flatWaist']!);
-  if (!always && (waist === undefined || waist >= SMALL_WAIST)) return undefined;
+  if (!always && sheet.wearer === 'adult') return undefined;
+  const infant = sheet.wearer === 'infant' ? ' No buttons, hooks or bows within reach: they come off and are swallowed.' : ' No loose buttons or bows within reach under three.';
   return {
     id: 'child-safety',
     verdict: 'caution',
-    says: 'For a child: no drawstrings or long ties, no loose buttons or bows within reach under three, nothing loose near a flame, elastic that leaves no marks. Leave the gap in the casing open so the elastic can be changed. Local rules and trained advice come first.',
-    numbers: waist === undefined ? {} : { waist },
+    says: `For a child: no drawstrings or long ties, nothing loose near a flame, elastic that leaves no marks.${infant} Leave the gap in the band open so that the elastic can be changed. Local rules and trained advice come first.`,
+    numbers: {},
   };
 }

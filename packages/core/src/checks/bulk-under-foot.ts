@@ -1,5 +1,5 @@
 import { READS_AS_EASED, TOO_BULKY, usualFullness } from '../cloth/fullness.ts';
-import type { Worksheet } from '../plan/worksheet.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 import type { Check, WayOut } from './check.ts';
 

@@ -1,9 +1,13 @@
+import type { Elastic } from '../cloth/elastic.ts';
+
 export type Verdict = 'ok' | 'tight' | 'caution' | 'stop';
 
 /** One way out of a stop or a caution: what it says, and what it changes in the request. */
 export interface WayOut {
   says: string;
   choices?: Record<string, number | string | boolean>;
+  /** Another elastic. */
+  elastic?: Partial<Elastic>;
 }
 
 /** What was looked at, how it stands, and what to do about it. */
@@ -17,6 +21,9 @@ export interface Check {
 }
 
 const GRAVITY: Record<Verdict, number> = { ok: 0, tight: 1, caution: 2, stop: 3 };
+
+/** Whether a check stands better than another. */
+export const betterThan = (one: Check, other: Check): boolean => GRAVITY[one.verdict] < GRAVITY[other.verdict];
 
 /** The gravest of several checks; undefined of none. */
 export function gravest(checks: readonly Check[]): Check | undefined {

@@ -1,8 +1,6 @@
-import type { Worksheet } from '../plan/worksheet.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
 import type { Check } from './check.ts';
 
-/** A lining stops this much above the outer hem, mm (common practice, no source). */
-export const LINING_SHORTER = 50;
 
 /** Sheer cloth wants a lining. `lined` says whether the plan has one. */
 export function needsLining(sheet: Worksheet, lined: boolean): Check | undefined {
@@ -11,15 +9,15 @@ export function needsLining(sheet: Worksheet, lined: boolean): Check | undefined
     return {
       id: 'needs-lining',
       verdict: 'ok',
-      says: `The cloth is sheer; the lining is planned, ${sheet.showLength(LINING_SHORTER)} shorter.`,
-      numbers: { shorter: LINING_SHORTER },
+      says: `The cloth is sheer; the lining is planned, ${sheet.show(sheet.figure('lining-shorter'))} shorter.`,
+      numbers: { shorter: sheet.figure('lining-shorter').value },
     };
   const canLine = sheet.hasChoice('lining') || sheet.hasChoice('underlay');
   return {
     id: 'needs-lining',
     verdict: 'caution',
-    says: `The cloth is see-through: line it, same width or less full, ${sheet.showLength(LINING_SHORTER)} shorter than the outside.`,
-    numbers: { shorter: LINING_SHORTER },
+    says: `The cloth is see-through: line it, same width or less full, ${sheet.show(sheet.figure('lining-shorter'))} shorter than the outside.`,
+    numbers: { shorter: sheet.figure('lining-shorter').value },
     ...(canLine ? { waysOut: [{ says: 'Add a lining', choices: { [sheet.hasChoice('lining') ? 'lining' : 'underlay']: true } }] } : {}),
   };
 }
@@ -102,12 +100,13 @@ export function hangHours(weight: 'light' | 'medium' | 'heavy'): number {
 }
 
 /** A circle hem drops where it hangs on the bias; it hangs before it is levelled. */
-export function hangBeforeHem(sheet: Worksheet): Check {
+export function hangBeforeHem(sheet: Worksheet, level: 'floor' | 'handkerchief' = 'floor'): Check {
   const hours = hangHours(sheet.cloth.weight);
+  const drop = `${sheet.showLength(30)} to ${sheet.showLength(50)}`;
   return {
     id: 'hang-before-hem',
     verdict: 'caution',
-    says: `Let it hang ${hours} hours before you level the hem: parts of it hang on the bias and drop, 3 to 5 cm on loose cloth. Level from the floor.`,
+    says: `Let it hang ${hours} hours before you level the hem: parts of it hang on the bias and drop, ${drop} on loose cloth. ${level === 'floor' ? 'Level it from the floor.' : 'Check it along the cloth from the waist, not from the floor.'}`,
     numbers: { hours },
   };
 }

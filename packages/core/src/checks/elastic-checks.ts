@@ -1,15 +1,12 @@
 import { STRETCH_RESERVE } from '../cloth/elastic.ts';
 import type { Quantity } from '../quantity/quantity.ts';
-import type { Worksheet } from '../plan/worksheet.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
 import type { Check, WayOut } from './check.ts';
 
 /** Shorter than the body by more than this digs in (common practice, no source). */
 const DIGS_IN = 0.2;
 /** The most for babies and small children (common practice, no source). */
 const DIGS_IN_SMALL = 0.05;
-/** A waist below this, mm, is taken as a small child's (about five years; common practice, no source). */
-export const SMALL_WAIST = 560;
-
 /** Whether the elastic stretches far enough to go on: girth to pass / finished <= greatest stretch x 0.95. */
 export function elasticStretch(sheet: Worksheet, needed: Quantity, waysOut: WayOut[]): Check {
   const allowed = sheet.elastic.greatestStretch * STRETCH_RESERVE;
@@ -43,7 +40,7 @@ export function elasticSewn(sheet: Worksheet, ratio: Quantity, waysOut: WayOut[]
 /** Whether the elastic sits without digging in: 3-15 % shorter than the body is usual, above 20 % digs in, 5 % for the small. */
 export function elasticComfort(sheet: Worksheet, finished: Quantity, girth: Quantity): Check {
   const shorter = 1 - finished.value / girth.value;
-  const most = girth.value < SMALL_WAIST ? DIGS_IN_SMALL : DIGS_IN;
+  const most = sheet.wearer === 'adult' ? DIGS_IN : DIGS_IN_SMALL;
   const digs = shorter > most + 1e-9;
   const share = `${(shorter * 100).toFixed(0)} %`;
   return {
@@ -56,5 +53,22 @@ export function elasticComfort(sheet: Worksheet, finished: Quantity, girth: Quan
         : 'The elastic is as long as the body: it rests without pulling. Try it on before closing the gap.',
     numbers: { shorter, most },
     ...(digs ? { waysOut: [{ says: 'Cut the elastic to the body', choices: { elasticSchool: 'body' } }] } : {}),
+  };
+}
+
+/** Braided elastic narrows and frays where a needle goes through it: it is threaded, not sewn on (handbook 7). */
+export function elasticKind(sheet: Worksheet, use: 'threaded' | 'sewn-through'): Check {
+  const { kind } = sheet.elastic;
+  const wrong = kind === 'braided' && use === 'sewn-through';
+  return {
+    id: 'elastic-kind',
+    verdict: wrong ? 'caution' : 'ok',
+    says: wrong
+      ? 'Braided elastic narrows where it is sewn through and loses its pull. Take a knitted or woven one here.'
+      : use === 'threaded'
+        ? 'This elastic is drawn through a channel; any kind will do.'
+        : 'This kind of elastic can be sewn through.',
+    numbers: {},
+    ...(wrong ? { waysOut: [{ says: 'Take a knitted elastic', elastic: { kind: 'knitted' as const } }] } : {}),
   };
 }

@@ -1,4 +1,4 @@
-import type { Worksheet } from '../plan/worksheet.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
 import type { Check } from './check.ts';
 
 /** A garment that lives by stretch stops on woven cloth, and says why. */

@@ -1,9 +1,9 @@
 import type { Quantity } from '../quantity/quantity.ts';
-import type { Worksheet } from '../plan/worksheet.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
 import type { Check, WayOut } from './check.ts';
 
 /** A third of the measured stretch is left for comfort (handbook 9, common practice). */
-const COMFORT = 2 / 3;
+export const COMFORT = 2 / 3;
 
 /** Whether a knit stretches enough at a level with a third in reserve. `needed` is a share (0.3 = 30 %). */
 export function knitStretch(sheet: Worksheet, level: 'hip' | 'waist', needed: Quantity, waysOut: WayOut[]): Check {

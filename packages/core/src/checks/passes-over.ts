@@ -1,5 +1,5 @@
 import type { Check, Verdict, WayOut } from './check.ts';
-import type { Worksheet } from '../plan/worksheet.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 
 /** Within this share of the girth to pass it goes on, but only just (common practice, no source). */

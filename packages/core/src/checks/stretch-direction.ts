@@ -1,4 +1,4 @@
-import type { Worksheet } from '../plan/worksheet.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
 import type { Check } from './check.ts';
 
 /** Stretch goes round the body. `needed`: the garment lives by it. Nothing to say of cloth that doesn't stretch where none is needed. */

@@ -1,5 +1,5 @@
 import type { Quantity } from '../quantity/quantity.ts';
-import type { Worksheet } from '../plan/worksheet.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
 import type { Check } from './check.ts';
 
 /** Heavy cloth looks right in part circles, light cloth in full ones (handbook 2, common practice). */

@@ -1,14 +1,15 @@
-import { gatherStep, sectionTable } from '../joins/gather.ts';
-import { hemStep, seamStep } from '../make/common-steps.ts';
-import { rectangleSheet } from '../marks/rectangle-marks.ts';
-import type { Worksheet } from '../plan/worksheet.ts';
+import { bind } from '../joins/bind.ts';
+import { gather } from '../joins/gather.ts';
+import { hem } from '../joins/hem.ts';
+import { plain } from '../joins/plain.ts';
+import { ringSeams } from '../joins/ring.ts';
+import { along, copiesOf, runLength } from '../joins/run.ts';
+import { sewStep } from '../joins/stitching.ts';
+import { addJoin } from '../joins/join.ts';
 import { Quantity } from '../quantity/quantity.ts';
-import { allowedTurns } from '../shapes/allowed-turns.ts';
-import { rectangle } from '../shapes/rectangle.ts';
+import type { Span } from '../sheet/join.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
 import { stripPiece } from './strips.ts';
-
-/** A binding strip folded to four, mm (handbook 3, common practice). */
-const BINDING_WIDTH = 50;
 
 const edgeOf = (sheet: Worksheet) => (sheet.hasChoice('hemEdge') ? sheet.oneOf('hemEdge') : 'turned');
 
@@ -29,87 +30,78 @@ export function hemAdds(sheet: Worksheet, length: Quantity): Quantity {
   return edgeOf(sheet) === 'ruffle' ? length.plus(sheet.number('ruffleHeight')) : length;
 }
 
-/** Ruffle or binding as pieces with their chalk, where the hem edge has one. `around` is the hem, mm. */
-export function addHemEdge(sheet: Worksheet, around: Quantity): void {
-  if (edgeOf(sheet) === 'ruffle') addRuffle(sheet, around);
-  if (edgeOf(sheet) === 'bound') addBinding(sheet, around);
+export interface HemEdgeOptions {
+  edge: Span[];
+  curved: boolean;
+  /** The piece a binding goes round. */
+  onto: string;
+  /** Hem allowance where it is not the choice “hem” itself, mm. */
+  allowance?: Quantity;
+  /** Something sewn at the hem that is not to be forgotten. */
+  extra?: string;
 }
 
-function addRuffle(sheet: Worksheet, around: Quantity): void {
-  const [seam, height] = [sheet.number('seam'), sheet.number('ruffleHeight')];
-  const flat = sheet.put('ruffle-flat', 'Ruffle, flat', 'up', around.times(sheet.number('ruffleFullness')));
-  // folded double it needs no hem of its own (handbook 3)
-  const cutWidth = sheet.put(
-    'ruffle-cut-width',
-    'Ruffle, width to cut',
-    'up',
-    sheet.yes('ruffleDouble') ? height.times(2).plus(seam.times(2)) : height.plus(seam).plus(sheet.number('hem')),
-  );
-  const piece = stripPiece(sheet, {
-    id: 'ruffle',
-    name: 'Ruffle',
-    cutLength: flat.plus(seam.times(2)).value,
-    cutWidth: cutWidth.value,
-    seam: seam.value,
-    quantityIds: ['ruffle-flat', 'ruffle-cut-width'],
-  });
-  sheet.chalk.push(rectangleSheet(sheet, piece));
-}
-
-function addBinding(sheet: Worksheet, around: Quantity): void {
-  const width = Quantity.constant(BINDING_WIDTH, 'mm', undefined, 'folded to four, common practice');
-  const long = sheet.put('binding-length', 'Binding, length', 'up', around.plus(sheet.number('seam').times(2)));
-  // the strip is cut on the bias out of a square of the same area, and as much again for the joins at the corners
-  const side = sheet.put('binding-square', 'Square to cut the binding from', 'up', long.times(width).sqrt().plus(width));
-  const piece = sheet.piece({
-    id: 'binding',
-    name: 'Square for bias binding',
-    copies: 1,
-    grain: 'along',
-    turns: allowedTurns(sheet.cloth, true),
-    cloth: 'contrast',
-    quantityIds: ['binding-length', 'binding-square'],
-    seam: rectangle(side.value, side.value, { top: 0, bottom: 0, sides: 0 }),
-    lines: [{ name: 'bias', from: [-side.value / 2, 0], to: [side.value / 2, side.value] }],
-  });
-  sheet.chalk.push(rectangleSheet(sheet, piece));
-}
-
-/** The last sewing of all: the hem turned up, the edge bound, or the ruffle gathered, sewn on and hemmed. `around` mm. */
-export function hemEdgeSteps(sheet: Worksheet, around: Quantity, curved: boolean): void {
+/** The hem edge in all its kinds, in one call: turned up, bound, or with a ruffle; pieces, joins and steps. */
+export function addHemEdge(sheet: Worksheet, { edge, curved, onto, allowance, extra }: HemEdgeOptions): void {
   switch (edgeOf(sheet)) {
     case 'bound':
-      return seamStep(
-        sheet,
-        {
-          id: 'hem',
-          title: 'Bind the hem',
-          how: 'Join the strips on the slant, press to four. Open it out, sew the first fold along the edge right sides together, turn it over the edge, stitch from the right side close to the fold.',
-          why: 'A curved edge lies flat under a bias strip, and nothing of the length is turned up.',
-          setUp: 20,
-        },
-        around.times(2),
-      );
-    case 'ruffle': {
-      const flat = sheet.quantity('ruffle-flat');
-      gatherStep(sheet, 'gather-ruffle', 'Gather the ruffle', flat, {
-        ratio: sheet.number('ruffleFullness').value,
-        sections: sectionTable(flat, around, ['on the ruffle', 'on the skirt']),
-      });
-      seamStep(
-        sheet,
-        {
-          id: 'ruffle',
-          title: 'Sew on the ruffle',
-          how: 'Gathered layer on top, needle just left of the gathering thread, centres matched.',
-          setUp: 12,
-        },
-        around,
-      );
-      if (!sheet.yes('ruffleDouble')) hemStep(sheet, flat, false);
+      bind(sheet, { id: 'hem', prefix: 'binding', edge, onto, title: 'Bind the hem' });
       return;
-    }
+    case 'ruffle':
+      return addRuffle(sheet, 'ruffle', edge);
     default:
-      hemStep(sheet, around, curved);
+      hem(sheet, { id: 'hem', title: 'Hem', edge, curved, allowance: allowance ?? sheet.number('hem'), ...(extra ? { extra } : {}) });
   }
+}
+
+/** A ruffle on an edge: joined to a ring, hemmed or folded double, gathered, sewn on, pressed up and stitched down (handbook 13a). */
+function addRuffle(sheet: Worksheet, prefix: string, edge: Span[]): void {
+  const [seam, height, double] = [sheet.number('seam'), sheet.number('ruffleHeight'), sheet.yes('ruffleDouble')];
+  const around = runLength(sheet, edge);
+  const flat = sheet.put(`${prefix}-flat`, 'Ruffle, flat', 'up', around.times(sheet.number('ruffleFullness')));
+  // folded double it needs no hem of its own (handbook 3)
+  const cutWidth = sheet.put(
+    `${prefix}-cut-width`,
+    'Ruffle, width to cut',
+    'up',
+    double ? height.times(2).plus(seam.times(2)) : height.plus(seam).plus(sheet.number('hem')),
+  );
+  const piece = stripPiece(sheet, {
+    id: prefix,
+    name: 'Ruffle',
+    cutLength: flat.plus(seam.times(2)),
+    cutWidth,
+    ...(double ? {} : { bottom: sheet.number('hem') }),
+    quantityIds: [`${prefix}-flat`, `${prefix}-cut-width`],
+  });
+  const ring = copiesOf(piece);
+  plain(sheet, {
+    step: `${prefix}-ring`,
+    title: 'Join the ruffle to a ring',
+    seams: ringSeams(sheet, { id: `${prefix}-ring`, ring }).seams,
+    press: 'open',
+    short: true,
+    ...(double ? { how: 'Then press the ring in half lengthwise, right side out: the fold is its lower edge.' } : {}),
+  });
+  if (!double) hem(sheet, { id: `${prefix}-hem`, title: 'Hem the ruffle', edge: along(ring, 'bottom'), curved: false, allowance: sheet.number('hem'), inner: true });
+  const join = gather(sheet, {
+    id: prefix,
+    step: prefix,
+    title: 'Sew on the ruffle',
+    gathered: along(ring, 'top', true),
+    ...(double ? { folded: along(ring, 'bottom') } : {}),
+    onto: edge,
+    names: ['on the ruffle', 'on the skirt'],
+    press: 'up',
+  });
+  const down = addJoin(sheet, { id: `${prefix}-topstitch`, how: 'topstitch', layers: [], onto: edge[0]!.piece, long: join.length, step: `${prefix}-topstitch` });
+  sewStep(sheet, {
+    id: `${prefix}-topstitch`,
+    title: 'Stitch the ruffle’s seam down',
+    sews: [down],
+    section: 'seam',
+    handling: [['seam']],
+    how: `From the right side stitch ${sheet.showLength(3)} above the seam, through the skirt and the allowance that is pressed up behind it.`,
+    why: 'It keeps the ruffle hanging straight down.',
+  });
 }

@@ -1,27 +1,46 @@
 import { Unmakeable } from '../errors/unmakeable.ts';
-import { discSheet } from '../marks/circle-marks.ts';
-import type { Worksheet } from '../plan/worksheet.ts';
-import { TWO_PI, type Quantity } from '../quantity/quantity.ts';
-import { allowedTurns } from '../shapes/allowed-turns.ts';
-import { circle } from '../shapes/sector.ts';
+import { hem } from '../joins/hem.ts';
+import { along, copiesOf } from '../joins/run.ts';
+import { sewStep } from '../joins/stitching.ts';
+import { topstitch } from '../joins/topstitch.ts';
+import { Quantity, TWO_PI } from '../quantity/quantity.ts';
+import { circleShape } from '../shapes/sector.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
 
-/** A short full circle sewn to a waist seam of girth `around`, mm; snipped at centre front and back. */
-export function addPeplum(sheet: Worksheet, around: Quantity): void {
-  const [seam, hem] = [sheet.number('seam'), sheet.number('hem')];
-  const inner = sheet.put('peplum-radius', 'Peplum, waist radius', 'down', around.over(TWO_PI));
-  const innerCut = sheet.put('peplum-radius-cut', 'Peplum, waist radius to cut', 'down', inner.minus(seam));
+/**
+ * A short full circle sewn to the waist fold of girth `around`, mm, before what is above the fold is turned in; hemmed first.
+ * Throws Unmakeable where the allowance leaves no hole.
+ */
+export function addPeplum(sheet: Worksheet, { prefix = 'peplum', around, onto }: { prefix?: string; around: Quantity; onto: string }): void {
+  const [seam, hemAllowed] = [sheet.number('seam'), sheet.number('hem')];
+  const inner = sheet.put(`${prefix}-radius`, 'Peplum, waist radius', 'down', around.over(TWO_PI));
+  const innerCut = sheet.put(`${prefix}-radius-cut`, 'Peplum, waist radius to cut', 'down', inner.minus(seam));
   if (innerCut.value <= 0) throw new Unmakeable('choices.seam', 'The allowance leaves no hole in the peplum.', Math.floor(inner.value / 2));
   const outer = inner.plus(sheet.number('peplumLength'));
-  const outerCut = sheet.put('peplum-hem-radius-cut', 'Peplum, hem radius to cut', 'up', outer.plus(hem));
-  const piece = sheet.piece({
-    id: 'peplum',
+  const outerCut = sheet.put(`${prefix}-hem-radius-cut`, 'Peplum, hem radius to cut', 'up', outer.plus(hemAllowed));
+  const piece = sheet.cut({
+    id: prefix,
     name: 'Peplum',
     copies: 1,
     grain: 'any',
-    turns: allowedTurns(sheet.cloth, true),
-    quantityIds: ['peplum-radius-cut', 'peplum-hem-radius-cut'],
-    seam: circle('hem', outer.value, hem.value),
-    holes: [circle('waist', inner.value, seam.value, false)],
+    // its stretch has to run round the body as the tube’s does: it lies as the tube does
+    turns: sheet.piece(onto).turns,
+    shell: false,
+    quantityIds: [`${prefix}-radius-cut`, `${prefix}-hem-radius-cut`],
+    shape: circleShape({ inner, outer, angle: Quantity.constant(360, 'deg'), innerCut, outerCut, waist: seam.value, side: 0, hem: hemAllowed.value }),
   });
-  sheet.chalk.push(discSheet(sheet, { piece, inner: innerCut, outer: outerCut, hole: 'waist', seam }));
+  hem(sheet, { id: `${prefix}-hem`, title: 'Hem the peplum', edge: along(copiesOf(piece), 'hem'), curved: true, allowance: hemAllowed, inner: true });
+  const join = topstitch(sheet, { id: prefix, edge: along(copiesOf(piece), 'waist', true), onto, step: prefix });
+  sewStep(sheet, {
+    id: prefix,
+    title: 'Sew the peplum to the fold line',
+    sews: [join],
+    stitch: '304',
+    stitchLength: 2.5,
+    stitchWidth: 2,
+    section: 'patch',
+    handling: [['seam', 3]],
+    how: `Mark the fold line all round, ${sheet.show(sheet.quantity('top-turn'))} below the raw edge of the tube, and quarter it. Lay the peplum on the right side of the tube, right side down, its hem towards the raw edge of the waist and the seam line of its hole on the fold line, quarters on quarters. Zigzag along the seam line, without pulling.`,
+    why: 'When the edge above the fold is turned in, the peplum falls down over the skirt and its raw edge is inside. The seam has to stretch over the hips: no straight stitch.',
+  });
 }

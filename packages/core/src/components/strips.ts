@@ -1,19 +1,18 @@
 import { Unmakeable } from '../errors/unmakeable.ts';
-import type { Worksheet } from '../plan/worksheet.ts';
+import type { Quantity } from '../quantity/quantity.ts';
 import { allowedTurns } from '../shapes/allowed-turns.ts';
 import type { ClothRole, Piece } from '../shapes/piece.ts';
-import { rectangle } from '../shapes/rectangle.ts';
+import { rectangleShape } from '../shapes/rectangle.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
 
 export interface StripOptions {
   id: string;
   name: string;
   /** Length and width as cut, allowances included, mm. */
-  cutLength: number;
-  cutWidth: number;
-  /** Seam allowance at the ends and along the sides, mm. */
-  seam: number;
-  /** How often the whole strip is wanted. */
-  copies?: number;
+  cutLength: Quantity;
+  cutWidth: Quantity;
+  /** Allowance of the side "bottom" where it is not a seam (a hem), mm. */
+  bottom?: Quantity;
   cloth?: ClothRole;
   quantityIds?: string[];
 }
@@ -23,19 +22,21 @@ export interface StripOptions {
  * each of which costs two allowances. Throws Unmakeable where not even its width fits.
  */
 export function stripPiece(sheet: Worksheet, options: StripOptions): Piece {
-  const { id, name, cutLength, cutWidth, seam, copies = 1, cloth = 'main', quantityIds = [] } = options;
-  const usable = sheet.usableWidth.value;
-  if (usable <= 2 * seam + 1)
-    throw new Unmakeable('cloth.width', `The cloth is too narrow for the ${name.toLowerCase()}.`, Math.ceil(2 * seam + 100));
-  const parts = cutLength <= usable + 1e-9 ? 1 : Math.ceil((cutLength - 2 * seam) / (usable - 2 * seam) - 1e-9);
-  const length = (cutLength - 2 * seam) / parts;
-  return sheet.piece({
+  const { id, name, cutLength, cutWidth, cloth = 'main', quantityIds = [] } = options;
+  const seam = sheet.number('seam');
+  const bottom = options.bottom ?? seam;
+  const usable = sheet.cloths.usableWidth(cloth).value;
+  if (usable <= 2 * seam.value + 1)
+    throw new Unmakeable('cloth.width', `The cloth is too narrow for the ${name.toLowerCase()}.`, Math.ceil(2 * seam.value + 100));
+  const long = cutLength.minus(seam.times(2));
+  const parts = cutLength.value <= usable + 1e-9 ? 1 : Math.ceil(long.value / (usable - 2 * seam.value) - 1e-9);
+  return sheet.cut({
     id,
     name: parts === 1 ? name : `${name}, ${parts} parts joined`,
-    copies: parts * copies,
-    seam: rectangle(length, cutWidth - 2 * seam, { top: seam, bottom: seam, sides: seam }),
+    copies: parts,
+    shape: rectangleShape(long.over(parts), cutWidth.minus(seam).minus(bottom), { top: seam.value, bottom: bottom.value, sides: seam.value }),
     grain: 'across',
-    turns: allowedTurns(sheet.cloth, parts > 1),
+    turns: allowedTurns(sheet.cloths.of(cloth), parts > 1),
     cloth,
     quantityIds,
   });

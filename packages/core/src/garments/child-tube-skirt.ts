@@ -1,17 +1,27 @@
 import { childSafety } from '../checks/body-checks.ts';
 import { needsLining } from '../checks/cloth-checks.ts';
-import { elasticComfort, elasticStretch } from '../checks/elastic-checks.ts';
+import type { WayOut } from '../checks/check.ts';
+import { elasticComfort, elasticKind, elasticStretch } from '../checks/elastic-checks.ts';
+import { fitsBody } from '../checks/fits-body.ts';
 import { passesOver } from '../checks/passes-over.ts';
 import { stretchDirection } from '../checks/stretch-direction.ts';
-import { stripPiece } from '../components/strips.ts';
-import { bandSheet } from '../components/band.ts';
+import { bandPiece } from '../components/band-piece.ts';
+import { addHemEdge } from '../components/hem-edge.ts';
+import { press } from '../components/press.ts';
+import { tryOn } from '../components/try-on.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
-import { CASING_ROOM, elasticLengths, elasticOpensTo, elasticWidth } from '../joins/elastic-lengths.ts';
-import { cutSteps, finishStep, hemStep, prepareSteps, seamStep, threadElasticStep } from '../make/common-steps.ts';
-import { panelSheet } from '../marks/panel-marks.ts';
+import { tubeBand } from '../joins/band.ts';
+import { buyElastic, closeElastic, threadElastic } from '../joins/elastic.ts';
+import { elasticLengths, elasticOpensTo, elasticWidth } from '../joins/elastic-lengths.ts';
+import { addJoin } from '../joins/join.ts';
+import { plain } from '../joins/plain.ts';
+import { ringSeams } from '../joins/ring.ts';
+import { along, copiesOf } from '../joins/run.ts';
+import { sewStep } from '../joins/stitching.ts';
 import { Quantity } from '../quantity/quantity.ts';
-import { allowedTurns } from '../shapes/allowed-turns.ts';
-import { panel } from '../shapes/panel.ts';
+import { panelShape } from '../shapes/panel.ts';
+import type { Piece } from '../shapes/piece.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
 import { allowanceChoice, lengthChoice } from './choice.ts';
 import type { Construction } from './construction.ts';
 import { elasticChoices, sharedChoices } from './shared-choices.ts';
@@ -36,7 +46,7 @@ export const childTubeSkirt: Construction = {
       'Growth room in the hem',
       0,
       [0, 150],
-      'Turned up now, let down later. Only the length grows: elastic is replaced, not left loose.',
+      'A tuck sewn inside above the hem, let out later. Only the length grows: elastic is replaced, not left loose.',
       { fine: false },
     ),
     allowanceChoice('bandHeight', 'Finished band', null, [8, 120], 'The elastic and 5 mm of room, unless you want it higher.'),
@@ -44,7 +54,7 @@ export const childTubeSkirt: Construction = {
     ...sharedChoices(20),
   ],
   draft(sheet) {
-    const [seam, length, flare, curve] = [sheet.number('seam'), sheet.number('length'), sheet.number('flare'), sheet.number('curve')];
+    const [length, flare, curve] = [sheet.number('length'), sheet.number('flare'), sheet.number('curve')];
     const two = Quantity.constant(2, 'ratio');
     const fromFlat = sheet.hasMeasure('flatWaist');
     const flatWaist = sheet.put('flat-waist', 'Waist, flat', 'up', fromFlat ? sheet.measure('flatWaist') : sheet.measure('waist-girth').over(two));
@@ -55,135 +65,111 @@ export const childTubeSkirt: Construction = {
       sheet.hasMeasure('flatHem') ? sheet.measure('flatHem') : flatWaist.plus(two.times(flare)),
     );
     if (curve.value >= length.value)
-      throw new Unmakeable('choices.curve', 'The curve is deeper than the skirt is long.', Math.floor(length.value / 4));
-    const girth = sheet.hasMeasure('waist-girth')
-      ? sheet.measure('waist-girth')
-      : flatWaist.times(two).named('girth-from-flat', 'Waist, from the flat skirt', 'nearest');
-    const bandHeight = sheet.isSet('bandHeight') ? sheet.number('bandHeight') : elasticWidth(sheet).plus(CASING_ROOM);
-    const bandLength = sheet.put('band-cut-length', 'Band, length to cut', 'up', two.times(flatWaist).plus(two.times(seam)));
-    const bandWidth = sheet.put('band-cut-width', 'Band, width to cut', 'up', two.times(bandHeight).plus(two.times(seam)));
-    const { finished, cut } = elasticLengths(sheet, girth);
-    const hemCut = sheet.put('hem-with-growth', 'Hem allowance with growth room', 'up', sheet.number('hem').plus(sheet.number('growthRoom')));
+      throw new Unmakeable('choices.curve', 'The curve is deeper than the skirt is long.', Math.floor(length.value / 4 / sheet.scale));
+    const { finished, cut } = elasticLengths(sheet, sheet.girth('waist'));
     sheet.put('finished-length', 'Finished length', 'nearest', length);
     sheet.put('finished-girth', 'Finished waist', 'nearest', finished);
     const sweep = sheet.put('hem-sweep', 'Round the hem', 'nearest', two.times(flatHem));
+    sheet.openings.push('waist', 'hem');
 
-    const stations = [
-      {
-        id: 'waist',
-        name: 'Waist',
-        down: Quantity.constant(0, 'mm').named('waist-line', 'Waist line', 'nearest'),
-        half: flatWaist.over(two).named('half-flat-waist', 'Half the flat waist', 'up'),
-        hint: `curve it: the middle lies ${sheet.show(curve)} lower than this corner`,
-      },
-      {
-        id: 'hem',
-        name: 'Hem',
-        down: length.plus(curve).named('length-at-middle', 'Length and curve', 'nearest'),
-        half: flatHem.over(two).named('half-flat-hem', 'Half the flat hem', 'nearest'),
-      },
-    ];
-    const piece = sheet.piece({
-      id: 'skirt',
-      name: 'Front and back',
-      copies: 2,
-      grain: 'along',
-      turns: allowedTurns(sheet.cloth, true),
-      quantityIds: ['flat-waist', 'flat-hem'],
-      seam: panel({
-        stations: stations.map(({ id, down, half }) => ({ name: id, down: down.value, half: half.value })),
-        topDip: curve.value,
-        hemRise: curve.value,
-        allow: { top: seam.value, side: seam.value, hem: hemCut.value },
-      }),
+    const piece = cutHalf(sheet, flatWaist, flatHem);
+    const ring = copiesOf(piece);
+    plain(sheet, {
+      step: 'sides',
+      title: 'Sew the side seams',
+      seams: ringSeams(sheet, { id: 'side', ring }).seams,
+      press: 'open',
+      how: 'Front and back are alike.',
     });
-    sheet.chalk.push(
-      panelSheet(sheet, piece, stations, { hem: `Hem: lift the corner ${sheet.show(curve)} up the side edge, curve down to the fold` }),
-    );
+    const height = sheet.isSet('bandHeight') ? sheet.number('bandHeight') : elasticWidth(sheet).plus(sheet.figure('casing-room'));
     const fromMain = sheet.cloth.kind === 'knit';
-    stripPiece(sheet, {
-      id: 'band',
-      name: 'Knit band',
-      cutLength: bandLength.value,
-      cutWidth: bandWidth.value,
-      seam: seam.value,
-      cloth: fromMain ? 'main' : 'contrast',
-      quantityIds: ['band-cut-length', 'band-cut-width'],
-    });
-    bandSheet(sheet);
-    sheet.shopping.push({
-      id: 'elastic',
-      what: `Elastic, ${sheet.showLength(sheet.elastic.width)} wide`,
-      amount: sheet.show(cut),
-      length: cut.value,
-    });
-    if (!fromMain)
-      sheet.shopping.push({ id: 'band-cloth', what: 'Knit for the band', amount: `${sheet.show(bandLength)} × ${sheet.show(bandWidth)}` });
+    const band = bandPiece(sheet, { name: 'Knit band', length: two.times(flatWaist), height, cloth: fromMain ? 'main' : 'contrast' });
+    const join = tubeBand(sheet, { prefix: 'band', band, edge: along(ring, 'top', true), gap: sheet.figure('gap').value, gapStays: true });
+    buyElastic(sheet, cut);
+    threadElastic(sheet, { cut, shows: [join] });
+    tryOn(sheet, 'Does it slide over the hips, stay up, leave no marks on the skin? Move the pin in the elastic until it does.', { title: 'Try it on' });
+    closeElastic(sheet, { shows: [join], stays: true });
+    growthTuck(sheet, piece);
+    addHemEdge(sheet, { edge: along(ring, 'hem'), curved: true, onto: piece.id });
+    press(sheet, 'Press the seams and the hem, lifting the iron and setting it down.');
+
+    sheet.worn.push({ what: 'skirt', levels: [{ drop: 1, girth: 2 * flatWaist.value }, { drop: length.value, girth: sweep.value }] });
     sheet.view = {
       hangsFrom: 'waist',
-      band: bandHeight.value,
+      band: height.value,
       verticalSeams: 2,
       levels: [
         { drop: 0, clothGirth: 2 * flatWaist.value, heldGirth: finished.value },
         { drop: length.value, clothGirth: sweep.value },
       ],
     };
-
-    const give = Quantity.constant(1, 'ratio').plus(
-      Quantity.leaf('stretch-across', 'Stretch across the cloth', sheet.cloth.stretchAcross, 'ratio', 'cloth'),
-    );
-    const opening = Quantity.smaller(two.times(flatWaist).times(give), elasticOpensTo(sheet, finished)).named('opening', 'Opens to', 'down');
-    if (sheet.hasMeasure('hip-girth')) {
-      const hip = sheet.measure('hip-girth');
-      const needed = sheet.put('elastic-stretch-needed', 'Stretch needed to go on', 'up', hip.over(finished));
-      sheet.check(
-        passesOver(sheet, {
-          id: 'passes-over-hip',
-          what: 'the hips',
-          girth: hip,
-          opening,
-          by: 'the waist',
-          waysOut: [
-            { says: 'Use a knit, or measure the waist of a skirt that slides over (laid flat)' },
-            { says: 'Elastic as long as the body', choices: { elasticSchool: 'body' } },
-          ],
-        }),
-      );
-      sheet.check(elasticStretch(sheet, needed, [{ says: 'Elastic as long as the body', choices: { elasticSchool: 'body' } }]));
-    }
-    sheet.check(elasticComfort(sheet, finished, girth));
-    sheet.check(stretchDirection(sheet, false));
-    sheet.check(needsLining(sheet, false));
-    sheet.check(childSafety(sheet, true));
-
-    const waistSeam = two.times(flatWaist).named('waist-seam', 'Waist seam', 'nearest');
-    const sides = two.times(length);
-    prepareSteps(sheet);
-    cutSteps(sheet);
-    finishStep(sheet, 'finish-sides', 'Finish the side edges', sides.times(2));
-    seamStep(sheet, { id: 'sides', title: 'Sew the side seams', how: 'Front and back are alike; right sides together, press open.' }, sides);
-    seamStep(
-      sheet,
-      {
-        id: 'band',
-        title: 'Sew on the tube band',
-        how: 'Close the band to a ring, fold it lengthwise, quarter band and waist, match, sew all layers. Leave 3 cm open on the inside.',
-        stitch: '304',
-        stitchLength: 2.5,
-        stitchWidth: 2,
-        setUp: 15,
-      },
-      waistSeam,
-    );
-    finishStep(sheet, 'finish-waist', 'Finish the waist seam', waistSeam);
-    threadElasticStep(sheet, cut);
-    sheet.step({
-      id: 'leave-open',
-      kind: 'fit',
-      title: 'Try it on; leave the gap open',
-      setUp: 8,
-      how: 'Does it slide over, stay up, leave no marks? The open gap lets you change the elastic next season.',
-    });
-    hemStep(sheet, sweep, true);
+    look(sheet, flatWaist, finished, fromMain);
   },
 };
+
+/** Front and back alike: waist and hem curved so that both hang level although the sides slant. */
+function cutHalf(sheet: Worksheet, flatWaist: Quantity, flatHem: Quantity): Piece {
+  const [seam, length, curve] = [sheet.number('seam').value, sheet.number('length'), sheet.number('curve')];
+  const two = Quantity.constant(2, 'ratio');
+  const hem = sheet.put('hem-with-growth', 'Hem allowance with growth room', 'up', sheet.number('hem').plus(sheet.number('growthRoom')));
+  return sheet.cut({
+    id: 'skirt',
+    name: 'Front and back',
+    copies: 2,
+    grain: 'along',
+    quantityIds: ['flat-waist', 'flat-hem'],
+    shape: panelShape({
+      stations: [
+        {
+          id: 'waist',
+          name: 'Waist',
+          down: Quantity.constant(0, 'mm').named('waist-line', 'Waist line', 'nearest'),
+          half: flatWaist.over(two).named('half-flat-waist', 'Half the flat waist', 'up'),
+          hint: `curve it: the middle lies ${sheet.show(curve)} lower than this corner`,
+        },
+        { id: 'hem', name: 'Hem', down: length.plus(curve).named('length-at-middle', 'Length and curve', 'nearest'), half: flatHem.over(two).named('half-flat-hem', 'Half the flat hem', 'nearest') },
+      ],
+      topDip: curve,
+      hemRise: curve,
+      allow: { top: seam, side: seam, hem: hem.value },
+      hem: `Hem: lift the corner ${sheet.show(curve)} up the side edge, curve down to the fold`,
+    }),
+  });
+}
+
+/** Growth room is a tuck of its own, let out before the hem is touched (handbook 13a). */
+function growthTuck(sheet: Worksheet, piece: Piece): void {
+  const room = sheet.number('growthRoom');
+  if (room.value === 0) return;
+  const around = sheet.quantity('hem-sweep');
+  const tuck = addJoin(sheet, { id: 'growth-tuck', how: 'topstitch', layers: [], onto: piece.id, long: around, step: 'growth-tuck', why: 'Let out as the child grows.' });
+  const [all, half] = [sheet.show(room), sheet.showLength(room.value / 2)];
+  sewStep(sheet, {
+    id: 'growth-tuck',
+    title: 'Sew the growth tuck',
+    sews: [tuck],
+    stitch: '301',
+    stitchLength: 4,
+    stitchWidth: 0,
+    section: 'hem-single',
+    handling: [['hem']],
+    how: `The skirt was cut ${all} longer than it is worn now. Chalk a line ${sheet.showLength(sheet.number('hem').value + room.value + 20)} above the raw hem edge, fold the cloth right sides together along it, and sew ${half} from the fold all the way round with long stitches. Press the tuck towards the waist, inside.`,
+    why: `Next year the long stitches are pulled out and the skirt is ${all} longer, with its hem still in place.`,
+  });
+}
+
+function look(sheet: Worksheet, flatWaist: Quantity, finished: Quantity, fromMain: boolean): void {
+  const knit = fromMain ? sheet.cloth.stretchAcross : 0;
+  const give = Quantity.constant(1, 'ratio').plus(Quantity.leaf('stretch-across', 'Stretch across the cloth', knit, 'ratio', 'cloth'));
+  const opening = Quantity.smaller(flatWaist.times(2).times(give), elasticOpensTo(sheet, finished)).named('opening', 'Opens to', 'down');
+  const body: WayOut = { says: 'Elastic as long as the body', choices: { elasticSchool: 'body' } };
+  if (sheet.hasMeasure('hip-girth')) {
+    const hip = sheet.girth('hip');
+    const needed = sheet.put('elastic-stretch-needed', 'Stretch needed to go on', 'up', hip.over(finished));
+    const waysOut: WayOut[] = [{ says: 'Use a knit, or measure the waist of a skirt that slides over (laid flat)' }, body];
+    sheet.check(passesOver(sheet, { id: 'passes-over-hip', what: 'the hips', girth: hip, opening, by: 'the waist', waysOut }));
+    sheet.check(elasticStretch(sheet, needed, [body]));
+    sheet.check(fitsBody(sheet, [{ says: 'More flare', choices: { flare: 80 } }]));
+  }
+  sheet.check(elasticComfort(sheet, finished, sheet.girth('waist')), elasticKind(sheet, 'threaded'), stretchDirection(sheet, false), needsLining(sheet, false), childSafety(sheet, true));
+}

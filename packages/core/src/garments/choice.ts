@@ -23,10 +23,12 @@ export interface Choice {
   saves?: 'less' | Array<{ to: ChoiceValue; says: string }>;
   /** Shrinks with a half- or quarter-size sample (lengths of the garment, not allowances or elastic). */
   scales?: boolean;
-  /** Shown only while another choice has one of these values. */
+  /** Shown only while another choice has one of these values, and that one is shown itself. */
   when?: { choice: string; is: ChoiceValue[] };
   /** Schools set side by side: which quantities tell them apart, and (for numbers) at which values. */
   compare?: { quantities: string[]; at?: number[] };
+  /** Its name in the formulas, where a result has the name of the choice. */
+  inTree?: string;
   /** Shown under "fine points" rather than up front. */
   fine?: boolean;
 }

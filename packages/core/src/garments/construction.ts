@@ -1,4 +1,4 @@
-import type { Worksheet } from '../plan/worksheet.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
 import type { Choice } from './choice.ts';
 
 /** A way of making a garment: what it needs, what can be chosen, and how its numbers, pieces and steps follow. */

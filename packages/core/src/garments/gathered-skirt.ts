@@ -1,17 +1,20 @@
 import { bulkUnderFoot } from '../checks/bulk-under-foot.ts';
 import { needsLining } from '../checks/cloth-checks.ts';
+import { fitsBody } from '../checks/fits-body.ts';
 import { stretchDirection } from '../checks/stretch-direction.ts';
 import { widthGives } from '../components/cut-widths.ts';
-import { bandSheet } from '../components/band.ts';
-import { bandHeight, closeGatheredWaist, gatheredWaist, waistSteps } from '../components/gathered-waist.ts';
-import { addHemEdge, hemAdds, hemAllowance, hemEdgeSteps } from '../components/hem-edge.ts';
-import { liningShorter } from '../components/lining.ts';
+import { gatheredWaist } from '../components/gathered-waist.ts';
+import { addHemEdge, hemAdds, hemAllowance } from '../components/hem-edge.ts';
 import { addPockets } from '../components/patch-pocket.ts';
-import { cutSteps, finishStep, fitStep, prepareSteps, pressStep, seamStep } from '../make/common-steps.ts';
-import { rectangleSheet } from '../marks/rectangle-marks.ts';
+import { straightLining } from '../components/straight-lining.ts';
+import { press } from '../components/press.ts';
+import { addWaist, bandHeight } from '../components/waist.ts';
+import { zipInSeam, zipLength } from '../components/zip-place.ts';
+import { plain } from '../joins/plain.ts';
+import { ringSeams } from '../joins/ring.ts';
+import { along, copiesOf } from '../joins/run.ts';
 import { Quantity } from '../quantity/quantity.ts';
-import { allowedTurns } from '../shapes/allowed-turns.ts';
-import { rectangle } from '../shapes/rectangle.ts';
+import { rectangleShape } from '../shapes/rectangle.ts';
 import { countChoice, lengthChoice, oneOfChoice, ratioChoice, yesNoChoice } from './choice.ts';
 import type { Construction } from './construction.ts';
 import { gatheredWaistChoices, hemEdgeChoices, pocketChoices, sharedChoices } from './shared-choices.ts';
@@ -31,6 +34,7 @@ export const gatheredSkirt: Construction = {
     ratioChoice('fullness', 'Fullness', 2, [1, 6], 'Flat length for each length of waist. Heavy cloth 1.5, medium 2, light 2.5, sheer 3.', {
       step: 0.1,
       saves: 'less',
+      inTree: 'chosen-fullness',
       compare: { quantities: ['flat-length', 'widths', 'fullness', 'panel-cut-width'], at: [1.5, 2, 3] },
     }),
     oneOfChoice(
@@ -64,98 +68,64 @@ export const gatheredSkirt: Construction = {
     const full = sheet.number('fullness').times(waist.worn);
     const wanted = Quantity.larger(full, waist.mustPass).named('flat-wanted', 'Flat length wanted', 'up');
     const gives = widthGives(sheet);
-    const needed = wanted.over(gives).ceil();
+    const widths = sheet.put('widths', 'Widths of cloth', 'up', wanted.over(gives).ceil(), 'count');
     const whole = sheet.oneOf('widthSchool') === 'whole';
-    const widths = sheet.put('widths', 'Widths of cloth', 'up', needed, 'count');
     const flat = sheet.put('flat-length', 'Flat, all round', 'up', whole ? widths.times(gives) : wanted);
-    const panelWidth = sheet.put('panel-cut-width', 'Each width, across', 'up', flat.over(widths).plus(seam.times(2)));
-    const panelLength = sheet.put('panel-cut-length', 'Each width, length', 'up', length.plus(waist.top).plus(hem));
+    sheet.put('panel-cut-width', 'Each width, across', 'up', flat.over(widths).plus(seam.times(2)));
+    sheet.put('panel-cut-length', 'Each width, length', 'up', length.plus(waist.top).plus(hem));
     const fullness = sheet.put('fullness', 'Fullness reached', 'nearest', flat.over(waist.worn));
     sheet.put('hem-sweep', 'Round the hem', 'nearest', flat);
     sheet.put('finished-length', 'Finished length', 'nearest', hemAdds(sheet, length));
+    sheet.openings.push('waist', 'hem');
 
-    const piece = sheet.piece({
+    const piece = sheet.cut({
       id: 'panel',
       name: 'Skirt width',
       copies: widths.value,
       grain: 'along',
-      turns: allowedTurns(sheet.cloth, true),
       quantityIds: ['panel-cut-width', 'panel-cut-length'],
-      seam: rectangle(panelWidth.value - 2 * seam.value, length.value, { top: waist.top.value, bottom: hem.value, sides: seam.value }),
+      shape: rectangleShape(flat.over(widths), length, { top: waist.top.value, bottom: hem.value, sides: seam.value }),
     });
-    sheet.chalk.push(rectangleSheet(sheet, piece));
-    const held = closeGatheredWaist(sheet, waist, flat);
+    const ring = copiesOf(piece);
+    const zip = waist.zipped ? zipLength(sheet) : undefined;
+    const { seams, opening } = ringSeams(sheet, { id: 'side', ring, ...(zip ? { open: zip.value } : {}) });
+    plain(sheet, {
+      step: 'sides',
+      title: widths.value > 1 ? 'Sew the widths to a ring' : 'Close the ring',
+      seams,
+      press: 'open',
+      how: [
+        ...(zip ? [`Leave the top of the last seam open for the zip: ${sheet.show(zip)} below the waist seam line, and the allowance above it.`] : []),
+        'Then fold the top edge in halves, quarters and eighths, beginning at a seam, and mark each with a snip.',
+      ].join(' '),
+    });
+    if (zip) zipInSeam(sheet, { opening, long: zip, seam: length.value, where: 'in the seam worn at centre back', waysOut: waist.waysOut });
+    if (sheet.yes('pockets')) addPockets(sheet, { onto: piece });
+    const lining = sheet.yes('lining') ? straightLining(sheet, { length, around: waist.mustPass, waist, open: zip?.value ?? 0 }) : undefined;
+    lining?.hangIn();
+    const held = addWaist(sheet, {
+      ...waist,
+      edge: along(ring, 'top', true),
+      ...(lining ? { under: lining.top } : {}),
+      ...(zip ? { zip } : {}),
+      tryOnSays: 'Does it pass the hips, sit level, lie in even gathers? Check the length in the mirror and mark another hem line if you want one.',
+    });
     const sections = sheet.number('sections');
     sheet.put('flat-section', 'Section, on the skirt', 'nearest', flat.over(sections));
     sheet.put('finished-section', 'Section, at the waist', 'nearest', held.over(sections));
-    if (sheet.yes('lining')) addLining(sheet, length, waist.mustPass, gives);
-    bandSheet(sheet);
-    addPockets(sheet);
-    addHemEdge(sheet, flat);
+    lining?.close();
+    lining?.hem();
+    addHemEdge(sheet, { edge: along(ring, 'bottom'), curved: false, onto: piece.id });
+
+    press(sheet, 'Press the skirt from the hem up, into the gathers with the tip of the iron, never across them.');
+    sheet.worn.push({ what: 'skirt', levels: [1, length.value].map((drop) => ({ drop, girth: flat.value })) });
     sheet.view = {
       hangsFrom: 'waist',
-      band: bandHeight(sheet, waist),
+      band: bandHeight(sheet, waist.kind),
       verticalSeams: widths.value,
-      levels: [0, 0.3, 0.6, 1].map((share) => ({
-        drop: share * length.value,
-        clothGirth: flat.value,
-        ...(share === 0 ? { heldGirth: held.value } : {}),
-      })),
+      levels: [0, 0.3, 0.6, 1].map((share) => ({ drop: share * length.value, clothGirth: flat.value, ...(share === 0 ? { heldGirth: held.value } : {}) })),
     };
-
-    sheet.check(bulkUnderFoot(sheet, fullness, 'fullness'));
-    sheet.check(stretchDirection(sheet, false));
-    sheet.check(needsLining(sheet, sheet.yes('lining')));
-
-    const sides = widths.times(panelLength).named('side-seams', 'All side seams', 'up');
-    prepareSteps(sheet);
-    cutSteps(sheet);
-    finishStep(sheet, 'finish-sides', 'Finish the side edges', sides.times(2));
-    seamStep(
-      sheet,
-      {
-        id: 'sides',
-        title: widths.value > 1 ? 'Sew the widths to a ring' : 'Close the ring',
-        how: 'Right sides together, press open. Divide the top edge into equal parts and mark them.',
-      },
-      sides,
-    );
-    if (sheet.yes('pockets'))
-      seamStep(
-        sheet,
-        { id: 'pockets', title: 'Sew on the pockets', how: 'Hem the top, press the other sides under, stitch on at hip level.', setUp: 25 },
-        sheet.quantity('pocket-seam'),
-      );
-    if (sheet.yes('lining'))
-      seamStep(
-        sheet,
-        {
-          id: 'lining',
-          title: 'Sew the lining and baste it in',
-          how: 'Close it to a ring, hem it, baste it to the waist wrong sides together.',
-          setUp: 15,
-        },
-        sheet.quantity('lining-length').plus(wanted.times(2)),
-      );
-    waistSteps(sheet, waist, flat);
-    fitStep(sheet, 'Does it pass the hips, sit level, lie in even gathers? Mark the hem from the floor.');
-    hemEdgeSteps(sheet, flat, false);
-    pressStep(sheet, 'Into the gathers with the tip of the iron, never across them.');
+    sheet.check(bulkUnderFoot(sheet, fullness, 'fullness'), stretchDirection(sheet, false), needsLining(sheet, sheet.yes('lining')));
+    sheet.check(fitsBody(sheet, [{ says: 'More room over the hips', choices: { hipClearance: 50 } }]));
   },
 };
-
-function addLining(sheet: Parameters<Construction['draft']>[0], length: Quantity, around: Quantity, gives: Quantity): void {
-  const lining = liningShorter(sheet, length);
-  const count = Math.ceil(around.value / gives.value - 1e-9);
-  const seam = sheet.number('seam').value;
-  sheet.piece({
-    id: 'lining',
-    name: 'Lining width',
-    copies: count,
-    grain: 'along',
-    turns: allowedTurns(sheet.cloth, true),
-    cloth: 'lining',
-    quantityIds: ['lining-length'],
-    seam: rectangle(around.value / count, lining.value, { top: seam, bottom: sheet.number('hem').value, sides: seam }),
-  });
-}

@@ -1,19 +1,26 @@
 import { hangBeforeHem, needsLining } from '../checks/cloth-checks.ts';
+import { fitsBody } from '../checks/fits-body.ts';
 import { stretchDirection } from '../checks/stretch-direction.ts';
-import { circleWaist, circleWaistSteps } from '../components/circle-waist.ts';
-import { bandSheet } from '../components/band.ts';
+import { circleClosure, type CircleClosure } from '../components/circle-closure.ts';
+import { hang } from '../components/hang-and-level.ts';
+import { addHemEdge } from '../components/hem-edge.ts';
+import { addLining, liningLength, type Lining } from '../components/lining.ts';
+import { slitLining } from '../components/circle-panels.ts';
+import { press } from '../components/press.ts';
+import { addWaist, bandHeight } from '../components/waist.ts';
+import { zipInSeam, zipInSlit, zipLength } from '../components/zip-place.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
-import { cutSteps, fitStep, hangStep, hemStep, prepareSteps, pressStep, seamStep } from '../make/common-steps.ts';
-import { squareSheet } from '../marks/square-marks.ts';
-import { Quantity, TWO_PI } from '../quantity/quantity.ts';
-import { circle } from '../shapes/sector.ts';
-import { rectangle } from '../shapes/rectangle.ts';
-import type { Edge } from '../geometry/edge.ts';
-import type { Turn } from '../shapes/piece.ts';
-import { allowanceChoice, lengthChoice, oneOfChoice } from './choice.ts';
+import { plain } from '../joins/plain.ts';
+import { ringSeams } from '../joins/ring.ts';
+import { along, copiesOf } from '../joins/run.ts';
+import { stayStitch } from '../joins/stay-stitch.ts';
+import { Quantity } from '../quantity/quantity.ts';
+import type { Piece, Turn } from '../shapes/piece.ts';
+import { squareShape } from '../shapes/square.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
+import { allowanceChoice, lengthChoice, oneOfChoice, yesNoChoice } from './choice.ts';
 import type { Construction } from './construction.ts';
 import { bandClothChoice, elasticChoices, sharedChoices, waistEaseChoice } from './shared-choices.ts';
-import { zipStep } from '../components/zip.ts';
 
 /** A square with a round hole: the corners hang longest. */
 export const handkerchiefSkirt: Construction = {
@@ -43,144 +50,135 @@ export const handkerchiefSkirt: Construction = {
     allowanceChoice('bandWidth', 'Finished band', 30, [10, 150], 'How high the waistband stands.', {
       when: { choice: 'closure', is: ['zip', 'stretch'] },
     }),
+    yesNoChoice('lining', 'Lining', false, 'The same square, 5 cm shorter. Sheer cloth wants one.'),
     bandClothChoice,
     ...elasticChoices('body', { when: { choice: 'closure', is: ['pull-on'] } }),
     ...sharedChoices(12),
   ],
   draft(sheet) {
-    const closure = sheet.oneOf('closure');
-    const [waist, hip] = [sheet.measure('waist-girth'), sheet.measure('hip-girth')];
-    const [seam, hem, length] = [sheet.number('seam'), sheet.number('hem'), sheet.number('sideLength')];
+    const length = sheet.number('sideLength');
     const two = Quantity.constant(2, 'ratio');
-    const seamGirth = sheet.put(
-      'seam-girth',
-      'Waist seam',
-      'nearest',
-      closure === 'pull-on' ? hip.plus(sheet.number('pullOnEase')) : waist.plus(sheet.number('waistEase')),
-    );
-    if (seamGirth.value <= 0) throw new Unmakeable('choices.waistEase', 'The waist seam would have no length.', 0);
-    const inner = sheet.put('waist-radius', 'Waist radius', 'down', seamGirth.over(TWO_PI));
-    const innerCut = sheet.put('waist-radius-cut', 'Waist radius, to cut', 'down', inner.minus(seam));
-    if (innerCut.value <= 0) throw new Unmakeable('choices.seam', 'The allowance leaves no hole to cut.', Math.floor(inner.value / 2));
+    const waist = circleClosure(sheet);
+    const { inner } = waist;
     const reach = inner.plus(length).named('reach', 'From the centre to a side', 'nearest');
     const side = sheet.put('square-side', 'Side of the square', 'nearest', two.times(reach));
-    const sideCut = sheet.put('square-side-cut', 'Side of the square, to cut', 'up', side.plus(two.times(hem)));
+    const sideCut = sheet.put('square-side-cut', 'Side of the square, to cut', 'up', side.plus(two.times(sheet.number('hem'))));
     const corner = sheet.put('corner-length', 'Length at the corners', 'nearest', reach.times(two.sqrt()).minus(inner));
-    if (closure === 'pull-on') sheet.put('fullness', 'Gathered at the waist', 'nearest', seamGirth.over(waist));
     sheet.put('finished-length', 'Finished length, at the sides', 'nearest', length);
     sheet.put('hem-sweep', 'Round the hem', 'nearest', side.times(4));
+    sheet.openings.push('waist', 'hem');
 
     const whole = sideCut.value <= sheet.usableWidth.value + 1e-6;
-    if (!whole) assertHalfFits(sheet, reach.value + hem.value + seam.value, length.value);
-    const turns: Turn[] = sheet.cloth.oneWay ? [whole ? 0 : 90] : whole ? [0, 180] : [90, 270];
-    const half = { name: 'Skirt half', copies: 2, seam: halfSquare(inner.value, reach.value, seam.value, hem.value), holes: [] };
-    const one = { name: 'Skirt', copies: 1, seam: centredSquare(side.value, hem.value), holes: [circle('waist', inner.value, seam.value, false)] };
-    const piece = sheet.piece({
-      id: 'skirt',
-      grain: 'any',
-      turns,
-      quantityIds: ['square-side-cut', 'waist-radius-cut'],
-      ...(whole ? one : half),
-      lines: whole && closure === 'zip' ? [{ name: 'slit', from: [0, -inner.value], to: [0, -reach.value] }] : [],
+    const piece = cutSquare(sheet, 'skirt', waist, reach, whole);
+    const ring = copiesOf(piece);
+    stayStitch(sheet, waist.seamGirth);
+    const zip = waist.zip ? zipLength(sheet) : undefined;
+    closeSquare(sheet, piece, zip, waist);
+    const lining = sheet.yes('lining') ? liningOf(sheet, waist, length, whole, zip) : undefined;
+    lining?.hangIn();
+    const held = addWaist(sheet, {
+      kind: waist.kind,
+      edge: along(ring, 'waist', true),
+      ...(lining ? { under: lining.top } : {}),
+      girth: waist.seamGirth,
+      ...(zip ? { zip } : {}),
+      waysOut: waist.waysOut,
+      tryOnSays: 'Does it pass the hips and sit level? Do the four corners hang alike? Turn it on the waist until they do.',
     });
-    sheet.chalk.push(
-      squareSheet(sheet, { piece, inner: innerCut, half: sideCut.over(two).named('half-side-cut', 'Half the side, to cut', 'up'), seam, whole }),
-    );
-    circleWaist(sheet, { closure, waist, hip, seamGirth });
-    bandSheet(sheet);
-    sheet.view = {
-      hangsFrom: 'waist',
-      band: closure === 'pull-on' ? sheet.elastic.width + 5 : sheet.number('bandWidth').value,
-      verticalSeams: 0,
-      corners: corner.value - length.value,
-      levels: [0, 0.33, 0.66, 1].map((share) => ({
-        drop: share * length.value,
-        clothGirth: 2 * Math.PI * (inner.value + share * length.value),
-        ...(share === 0 ? { heldGirth: closure === 'pull-on' ? waist.value : seamGirth.value } : {}),
-      })),
-    };
-
-    sheet.check(stretchDirection(sheet, closure === 'stretch'));
-    sheet.check(needsLining(sheet, false));
-    sheet.check(hangBeforeHem(sheet));
-
-    prepareSteps(sheet);
-    cutSteps(sheet);
-    sheet.step({
-      id: 'stay-stitch',
-      kind: 'sew',
-      title: 'Stay-stitch the waist',
-      setUp: 3,
-      seam: seamGirth,
-      stitch: '301',
-      stitchLength: 2,
-      stitchWidth: 0,
-      how: 'One line just inside the seam line, at once.',
-      why: 'The curved edge stretches as soon as it is handled.',
+    lining?.close();
+    hang(sheet, 'The corners hang on the bias and drop; the sides do not.');
+    levelFromWaist(sheet);
+    lining?.hem();
+    addHemEdge(sheet, {
+      edge: along(ring, 'hem'),
+      curved: false,
+      onto: piece.id,
+      extra: `At each corner unfold the hem, fold the corner in across the point where the two inner folds cross, trim it to ${sheet.showLength(5)}, and fold both sides back over it: a mitre, flat and square.`,
     });
-    if (!whole)
-      seamStep(
-        sheet,
-        {
-          id: 'sides',
-          title: 'Sew the halves together',
-          how: `Right sides together, press open.${closure === 'zip' ? ' Leave the zip length open at the top of one seam.' : ''}`,
-        },
-        length.times(2),
-      );
-    if (closure === 'zip')
-      zipStep(
-        sheet,
-        whole
-          ? {
-              title: 'Slit, face and put in the zip',
-              how: 'Slit one radius as far as the zip reaches, face it with a strip, stitch the zip behind it.',
-              setUp: 25,
-            }
-          : {},
-      );
-    circleWaistSteps(sheet, closure, seamGirth);
-    fitStep(sheet, 'Do the corners hang alike? Turn it until they do.');
-    hangStep(sheet, 'The corners hang on the bias and drop.');
-    hemStep(sheet, side.times(4), false);
-    pressStep(sheet, 'The four sides straight, the corners sharp.');
+    press(sheet, 'Press the four sides straight and the corners sharp, lifting the iron and setting it down.');
+    wear(sheet, waist, held, corner, length);
+
+    sheet.check(stretchDirection(sheet, waist.kind === 'stretch-band'), needsLining(sheet, sheet.yes('lining')), hangBeforeHem(sheet, 'handkerchief'));
+    sheet.check(fitsBody(sheet, [{ says: 'Make it wide enough for the hips and draw it in with elastic', choices: { closure: 'pull-on' } }]));
   },
 };
 
-function centredSquare(side: number, hem: number): Edge[] {
-  return rectangle(side, side, { top: hem, bottom: hem, sides: hem }).map((edge) => ({
-    ...edge,
-    name: 'hem',
-    from: [edge.from[0], edge.from[1] - side / 2],
-    to: [edge.to[0], edge.to[1] - side / 2],
-  }));
-}
-
-/** Half of the square below the centre, cut through the hole. */
-function halfSquare(inner: number, reach: number, seam: number, hem: number): Edge[] {
-  const line = (name: string, from: readonly [number, number], to: readonly [number, number], allowance: number): Edge => ({
-    name,
-    from,
-    to,
-    allowance,
+/** The square in one piece, or in two halves where the cloth is too narrow. Throws Unmakeable where neither fits. */
+function cutSquare(sheet: Worksheet, id: 'skirt' | 'lining', { inner, innerCut }: CircleClosure, reach: Quantity, whole: boolean): Piece {
+  const [seam, hem] = [sheet.number('seam'), sheet.number('hem')];
+  const outer = id === 'skirt';
+  if (!whole && outer) assertHalfFits(sheet, reach.value + hem.value + seam.value, sheet.number('sideLength').value);
+  const { oneWay } = sheet.cloths.of(outer ? 'main' : 'lining');
+  const turns: Turn[] = oneWay ? [whole ? 0 : 90] : whole ? [0, 180] : [90, 270];
+  const reachCut = reach.plus(hem).named(outer ? 'half-side-cut' : 'lining-half-side-cut', 'Half the side, to cut', 'up');
+  const zip = sheet.oneOf('closure') === 'zip';
+  return sheet.cut({
+    id,
+    name: `${outer ? 'Skirt' : 'Lining'}${whole ? '' : ' half'}`,
+    copies: whole ? 1 : 2,
+    grain: 'any',
+    turns,
+    ...(outer ? {} : { cloth: 'lining' as const }),
+    quantityIds: outer ? ['square-side-cut', 'waist-radius-cut'] : ['lining-length'],
+    lines: whole && zip && outer ? [{ name: 'slit', from: [0, -inner.value], to: [0, -reach.value] }] : [],
+    shape: squareShape({ inner, reach, innerCut, reachCut, seam: seam.value, hem: hem.value }, whole),
   });
-  return [
-    line('hem', [-reach, -reach], [reach, -reach], hem),
-    line('hem', [reach, -reach], [reach, 0], hem),
-    line('side-right', [reach, 0], [inner, 0], seam),
-    { name: 'waist', from: [inner, 0], to: [-inner, 0], arc: { centre: [0, 0], ccw: false }, allowance: seam },
-    line('side-left', [-inner, 0], [-reach, 0], seam),
-    line('hem', [-reach, 0], [-reach, -reach], hem),
-  ];
 }
 
-function assertHalfFits(sheet: Parameters<Construction['draft']>[0], needed: number, length: number): void {
+function closeSquare(sheet: Worksheet, piece: Piece, zip: Quantity | undefined, { waysOut }: CircleClosure): void {
+  if (piece.copies === 1) {
+    if (zip) zipInSlit(sheet, { onto: piece.id, long: zip });
+    return;
+  }
+  const { seams, opening } = ringSeams(sheet, { id: 'side', ring: copiesOf(piece), ...(zip ? { open: zip.value } : {}) });
+  plain(sheet, {
+    step: 'sides',
+    title: 'Sew the halves together',
+    seams,
+    press: 'open',
+    ...(zip ? { how: `Leave the top of the second seam open for the zip: ${sheet.show(zip)} below the waist seam line, and the allowance above it.` } : {}),
+  });
+  if (zip) zipInSeam(sheet, { opening, long: zip, seam: sheet.side(piece, 'side-right').value, where: 'in one of the two seams', waysOut });
+}
+
+function liningOf(sheet: Worksheet, waist: CircleClosure, length: Quantity, whole: boolean, zip?: Quantity): Lining {
+  const shorter = liningLength(sheet, length);
+  const reach = waist.inner.plus(shorter).named('lining-reach', 'From the centre to a side of the lining', 'nearest');
+  const piece = cutSquare(sheet, 'lining', waist, reach, whole);
+  const made = addLining(sheet, { ring: copiesOf(piece), top: 'waist', hem: 'hem', ...(zip && !whole ? { open: zip.value } : {}), curved: false, whole });
+  return zip && whole ? { ...made, close: () => slitLining(sheet, piece.id, zip) } : made;
+}
+
+/** A handkerchief hem is checked along the cloth, never from the floor: the corners are meant to hang low (handbook 13a). */
+function levelFromWaist(sheet: Worksheet): void {
+  sheet.step({
+    id: 'level',
+    kind: 'fit',
+    title: 'Check the four sides from the waist',
+    setUp: sheet.minutes('level').value,
+    how: `Lay the skirt flat. Measure from the waist seam along the cloth to the middle of each side: all four are ${sheet.show(sheet.number('sideLength'))} and the hem allowance. Then to each corner: all four ${sheet.show(sheet.quantity('corner-length'))} and a little. Trim what has dropped, straight from corner to corner. Do not level it from the floor.`,
+    why: 'Levelled from the floor it would stop being a handkerchief.',
+  });
+}
+
+function wear(sheet: Worksheet, { kind, seamGirth, inner }: CircleClosure, held: Quantity, corner: Quantity, length: Quantity): void {
+  const pullOn = kind === 'tube-band';
+  const levels = [0, 0.33, 0.66, 1].map((share) => ({ drop: share * length.value, girth: 2 * Math.PI * (inner.value + share * length.value) }));
+  sheet.worn.push({ what: 'skirt', levels: levels.map((level, i) => (i === 0 && pullOn ? { ...level, drop: 1 } : level)) });
+  sheet.view = {
+    hangsFrom: 'waist',
+    band: bandHeight(sheet, kind),
+    verticalSeams: 0,
+    corners: corner.value - length.value,
+    levels: levels.map(({ drop, girth }, i) => ({ drop, clothGirth: girth, ...(i === 0 ? { heldGirth: (pullOn ? held : seamGirth).value } : {}) })),
+  };
+}
+
+function assertHalfFits(sheet: Worksheet, needed: number, length: number): void {
   const usable = sheet.usableWidth.value;
-  if (needed <= usable + 1e-6 && sheet.cloth.print === 'none') return;
-  const says =
-    sheet.cloth.print === 'none'
-      ? 'Not even half the square fits this cloth.'
-      : 'The square is wider than the cloth, and a printed cloth leaves no seam to hide.';
-  const nearest = sheet.cloth.print === 'none' ? length - (needed - usable) : usable / 2 - (needed - length) + sheet.number('seam').value;
+  const plainCloth = sheet.cloth.print === 'none';
+  if (needed <= usable + 1e-6 && plainCloth) return;
+  const says = plainCloth ? 'Not even half the square fits this cloth.' : 'The square is wider than the cloth, and a printed cloth leaves no seam to hide.';
+  const nearest = plainCloth ? length - (needed - usable) : usable / 2 - (needed - length) + sheet.number('seam').value;
   throw new Unmakeable('choices.sideLength', says, nearest > 20 ? Math.floor(nearest / sheet.scale) : undefined);
 }

@@ -1,18 +1,23 @@
 import { bulkUnderFoot } from '../checks/bulk-under-foot.ts';
 import { needsLining } from '../checks/cloth-checks.ts';
+import { fitsBody } from '../checks/fits-body.ts';
 import { stretchDirection } from '../checks/stretch-direction.ts';
 import { widthGives } from '../components/cut-widths.ts';
-import { bandSheet } from '../components/band.ts';
-import { bandHeight, closeGatheredWaist, gatheredWaist, waistSteps } from '../components/gathered-waist.ts';
-import { liningShorter } from '../components/lining.ts';
-import { Unmakeable } from '../errors/unmakeable.ts';
-import { gatherStep, sectionTable } from '../joins/gather.ts';
-import { cutSteps, finishStep, fitStep, hemStep, prepareSteps, pressStep, seamStep } from '../make/common-steps.ts';
-import { rectangleSheet } from '../marks/rectangle-marks.ts';
-import type { Worksheet } from '../plan/worksheet.ts';
+import { gatheredWaist, type GatheredWaist } from '../components/gathered-waist.ts';
+import { addHemEdge } from '../components/hem-edge.ts';
+import { straightLining } from '../components/straight-lining.ts';
+import { LEAST_TIER, tierHeights } from '../components/tier-heights.ts';
+import { press } from '../components/press.ts';
+import { addWaist, bandHeight } from '../components/waist.ts';
+import { zipInSeam, zipLength } from '../components/zip-place.ts';
+import { gather } from '../joins/gather.ts';
+import { plain } from '../joins/plain.ts';
+import { ringSeams } from '../joins/ring.ts';
+import { along, copiesOf, splitRun } from '../joins/run.ts';
 import { Quantity } from '../quantity/quantity.ts';
-import { allowedTurns } from '../shapes/allowed-turns.ts';
-import { rectangle } from '../shapes/rectangle.ts';
+import type { Piece } from '../shapes/piece.ts';
+import { rectangleShape } from '../shapes/rectangle.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
 import { countChoice, lengthChoice, oneOfChoice, ratioChoice, yesNoChoice, type Choice } from './choice.ts';
 import type { Construction } from './construction.ts';
 import { gatheredWaistChoices, sharedChoices } from './shared-choices.ts';
@@ -20,8 +25,6 @@ import { gatheredWaistChoices, sharedChoices } from './shared-choices.ts';
 const MOST_TIERS = 6;
 /** A crinkled skirt dries this long, hours (handbook 5: often 24-48). */
 const CRINKLE_DRIES = 36;
-/** No tier is lower than this, mm: it would be all seam. */
-const LEAST_TIER = 20;
 
 const ownHeights: Choice[] = Array.from({ length: MOST_TIERS }, (_, i) =>
   lengthChoice(`tierHeight${i + 1}`, `Height of tier ${i + 1}`, null, [LEAST_TIER, 1200], 'Left open, it takes its share of what remains.', {
@@ -73,195 +76,142 @@ export const tieredSkirt: Construction = {
     const waist = gatheredWaist(sheet);
     const gives = widthGives(sheet);
     const heights = tierHeights(sheet, length, count);
-    const top = sheet.number('topFullness').times(waist.worn);
-    const flats: Quantity[] = [];
-    const widths: Quantity[] = [];
+    const tiers: Tier[] = [];
     for (let i = 1; i <= count; i++) {
-      const above = flats[i - 2];
-      const flat = above ? above.times(sheet.number('seamFullness')) : Quantity.larger(top, waist.mustPass);
-      flats.push(sheet.put(`tier-${i}-flat`, `Tier ${i}, flat`, 'up', flat));
-      widths.push(sheet.put(`tier-${i}-widths`, `Tier ${i}, widths`, 'up', flats[i - 1]!.over(gives).ceil(), 'count'));
-      const allowance = (i === 1 ? waist.top : seam).plus(i === count ? hem : seam);
-      sheet.put(`tier-${i}-cut-height`, `Tier ${i}, height to cut`, 'up', heights[i - 1]!.plus(allowance));
-      addTier(sheet, i, count, {
-        flat: flats[i - 1]!,
-        widths: widths[i - 1]!.value,
-        height: heights[i - 1]!,
-        top: i === 1 ? waist.top.value : seam.value,
+      const above = tiers[i - 2]?.flat;
+      const wanted = above ? above.times(sheet.number('seamFullness')) : Quantity.larger(sheet.number('topFullness').times(waist.worn), waist.mustPass);
+      const flat = sheet.put(`tier-${i}-flat`, `Tier ${i}, flat`, 'up', wanted);
+      const widths = sheet.put(`tier-${i}-widths`, `Tier ${i}, widths`, 'up', flat.over(gives).ceil(), 'count');
+      const [top, bottom] = [i === 1 ? waist.top : seam, i === count ? hem : seam];
+      const height = heights[i - 1]!;
+      sheet.put(`tier-${i}-cut-height`, `Tier ${i}, height to cut`, 'up', height.plus(top.plus(bottom)));
+      const piece = sheet.cut({
+        id: `tier-${i}`,
+        name: `Tier ${i}`,
+        copies: widths.value,
+        grain: 'along',
+        quantityIds: [`tier-${i}-flat`, `tier-${i}-cut-height`],
+        shape: rectangleShape(flat.over(widths), height, { top: top.value, bottom: bottom.value, sides: seam.value }),
       });
+      tiers.push({ flat, widths, height, piece });
     }
-    const sweep = sheet.put('hem-sweep', 'Round the hem', 'nearest', flats[count - 1]!);
-    const strips = flats.map((flat, i) => flat.plus(seam.times(2).times(widths[i]!)));
-    sheet.put(
-      'strip-total',
-      'All strips, end to end',
-      'up',
-      strips.slice(1).reduce((sum, each) => sum.plus(each), strips[0]!),
-    );
+    const [first, last] = [tiers[0]!, tiers[count - 1]!];
+    sheet.put('hem-sweep', 'Round the hem', 'nearest', last.flat);
+    sheet.put('strip-total', 'All strips, end to end', 'up', Quantity.sum(tiers.map(({ flat, widths }) => flat.plus(seam.times(2).times(widths)))));
     sheet.put('finished-length', 'Finished length', 'nearest', length);
-    const held = closeGatheredWaist(sheet, waist, flats[0]!);
-    if (sheet.yes('lining')) addLining(sheet, length, flats[0]!, gives);
-    bandSheet(sheet);
-    let drop = 0;
-    const levels = flats.flatMap((flat, i) => {
-      const from = drop;
-      drop += heights[i]!.value;
-      return [
-        { drop: from, clothGirth: flat.value, ...(i === 0 ? { heldGirth: held.value } : {}) },
-        { drop: (from + drop) / 2, clothGirth: flat.value },
-        { drop, clothGirth: flat.value },
-      ];
-    });
-    sheet.view = { hangsFrom: 'waist', band: bandHeight(sheet, waist), verticalSeams: 0, levels };
+    sheet.openings.push('waist', 'hem');
 
-    const seamRatio = sheet.number('seamFullness');
-    sheet.check(bulkUnderFoot(sheet, seamRatio, 'seamFullness'));
-    sheet.check(stretchDirection(sheet, false));
-    sheet.check(needsLining(sheet, sheet.yes('lining')));
-    writeSteps(sheet, { flats, waist, sweep, seamRatio: seamRatio.value });
+    const zip = waist.zipped ? zipLength(sheet) : undefined;
+    sewTiers(sheet, tiers, waist, zip);
+    const lining = sheet.yes('lining') ? straightLining(sheet, { length, around: first.flat, waist, open: zip?.value ?? 0 }) : undefined;
+    lining?.hangIn();
+    const held = addWaist(sheet, {
+      ...waist,
+      edge: along(copiesOf(first.piece), 'top', true),
+      ...(lining ? { under: lining.top } : {}),
+      ...(zip ? { zip } : {}),
+      gatheredName: 'on tier 1',
+      tryOnSays: 'Does it pass the hips? Are the tier seams level? Check the length in the mirror and mark another hem line if you want one.',
+    });
+    lining?.close();
+    lining?.hem();
+    addHemEdge(sheet, { edge: along(copiesOf(last.piece), 'bottom'), curved: false, onto: last.piece.id });
+    if (sheet.yes('crinkled')) crinkle(sheet);
+    else press(sheet, 'Press each tier from below, into the gathers with the tip of the iron, never across them.');
+    wear(sheet, tiers, waist, held);
+
+    sheet.check(bulkUnderFoot(sheet, sheet.number('seamFullness'), 'seamFullness'), stretchDirection(sheet, false), needsLining(sheet, sheet.yes('lining')));
+    sheet.check(fitsBody(sheet, [{ says: 'More room over the hips', choices: { hipClearance: 50 } }]));
   },
 };
 
 interface Tier {
   flat: Quantity;
-  widths: number;
+  widths: Quantity;
   height: Quantity;
-  top: number;
+  piece: Piece;
 }
 
-function addTier(sheet: Worksheet, i: number, count: number, { flat, widths, height, top }: Tier): void {
-  const seam = sheet.number('seam').value;
-  const piece = sheet.piece({
-    id: `tier-${i}`,
-    name: `Tier ${i}`,
-    copies: widths,
-    grain: 'along',
-    turns: allowedTurns(sheet.cloth, true),
-    quantityIds: [`tier-${i}-flat`, `tier-${i}-cut-height`],
-    seam: rectangle(flat.value / widths, height.value, { top, bottom: i === count ? sheet.number('hem').value : seam, sides: seam }),
-  });
-  sheet.chalk.push(rectangleSheet(sheet, piece));
-}
-
-/** Finished heights from the top down: equal, growing by a factor, or the person's own with the rest shared. */
-function tierHeights(sheet: Worksheet, length: Quantity, count: number): Quantity[] {
-  const put = (i: number, height: Quantity) => sheet.put(`tier-${i}-height`, `Tier ${i}, finished height`, 'nearest', height);
-  const way = sheet.oneOf('heights');
-  if (way === 'own') return ownTierHeights(sheet, length, count).map((height, i) => put(i + 1, height));
-  const growth = sheet.number('growth');
-  const equal = length.over(sheet.number('tiers'));
-  if (way === 'equal' || Math.abs(growth.value - 1) < 1e-9) return Array.from({ length: count }, (_, i) => put(i + 1, equal));
-  let power = growth;
-  for (let i = 1; i < count; i++) power = power.times(growth);
-  const heights = [put(1, length.times(growth.minus(1)).over(power.minus(1)))];
-  for (let i = 2; i <= count; i++) heights.push(put(i, heights[i - 2]!.times(growth)));
-  return heights;
-}
-
-function ownTierHeights(sheet: Worksheet, length: Quantity, count: number): Quantity[] {
-  const ids = Array.from({ length: count }, (_, i) => `tierHeight${i + 1}`);
-  const own = ids.filter((id) => sheet.isSet(id));
-  const open = count - own.length;
-  let rest = length;
-  for (const id of own) rest = rest.minus(sheet.number(id));
-  if (open === 0 && Math.abs(rest.value) > 0.5) {
-    const last = ids[count - 1]!;
-    throw new Unmakeable(
-      `choices.${last}`,
-      `The tiers add up to ${sheet.showLength(length.value - rest.value)}, the skirt is ${sheet.show(length)} long.`,
-      sheet.number(last).value + rest.value,
-    );
-  }
-  if (open > 0 && rest.value < open * LEAST_TIER * sheet.scale) {
-    if (own.length === 0) throw new Unmakeable('choices.length', `It is too short for ${count} tiers.`, count * LEAST_TIER);
-    throw new Unmakeable(
-      `choices.${own[0]}`,
-      'Nothing is left for the other tiers.',
-      Math.max(LEAST_TIER, sheet.number(own[0]!).value + rest.value - open * LEAST_TIER),
-    );
-  }
-  return ids.map((id) => (sheet.isSet(id) ? sheet.number(id) : rest.over(Quantity.constant(open, 'count'))));
-}
-
-function addLining(sheet: Worksheet, length: Quantity, flat: Quantity, gives: Quantity): void {
-  const lining = liningShorter(sheet, length);
-  const count = Math.ceil(flat.value / gives.value - 1e-9);
-  const seam = sheet.number('seam').value;
-  sheet.piece({
-    id: 'lining',
-    name: 'Lining width',
-    copies: count,
-    grain: 'along',
-    turns: allowedTurns(sheet.cloth, true),
-    cloth: 'lining',
-    quantityIds: ['lining-length'],
-    seam: rectangle(flat.value / count, lining.value, { top: seam, bottom: sheet.number('hem').value, sides: seam }),
-  });
-}
-
-function writeSteps(
-  sheet: Worksheet,
-  { flats, waist, sweep, seamRatio }: { flats: Quantity[]; waist: ReturnType<typeof gatheredWaist>; sweep: Quantity; seamRatio: number },
-): void {
-  const joins = flats
-    .map((_, i) => sheet.quantity(`tier-${i + 1}-widths`).times(sheet.quantity(`tier-${i + 1}-cut-height`)))
-    .reduce((sum, each) => sum.plus(each))
-    .named('strip-joins', 'Joins within the tiers', 'up');
-  prepareSteps(sheet);
-  cutSteps(sheet);
-  seamStep(
-    sheet,
-    {
-      id: 'rings',
-      title: 'Sew every tier to a ring',
-      how: 'Short ends together, right sides together, press open. Label the rings: they look alike.',
-    },
-    joins,
-  );
-  finishStep(sheet, 'finish-rings', 'Finish the joins', joins.times(2));
-  flats.forEach((flat, i) => {
-    const above = flats[i - 1];
-    if (!above) return;
-    if (seamRatio > 1.0001)
-      gatherStep(sheet, `gather-${i + 1}`, `Gather tier ${i + 1} to ${sheet.show(above)}`, flat, {
-        ratio: seamRatio,
-        sections: sectionTable(flat, above, [`on tier ${i + 1}`, `on tier ${i}`]),
-      });
-    seamStep(
-      sheet,
-      {
-        id: `join-${i + 1}`,
-        title: `Sew tier ${i + 1} to tier ${i}`,
-        how: 'Gathered layer on top, quarters matched, needle just left of the gathering thread. Press the seam up.',
-        setUp: 12,
-      },
-      above,
-    );
-    finishStep(sheet, `finish-${i + 1}`, `Finish that seam`, above);
-  });
-  if (sheet.yes('lining'))
-    seamStep(
-      sheet,
-      {
-        id: 'lining',
-        title: 'Sew the lining and baste it in',
-        how: 'Close it to a ring, hem it, baste it to the waist wrong sides together.',
-        setUp: 15,
-      },
-      flats[0]!.times(2),
-    );
-  waistSteps(sheet, waist, flats[0]!);
-  fitStep(sheet, 'Are the tier seams level? Mark the hem from the floor.');
-  hemStep(sheet, sweep, false);
-  if (sheet.yes('crinkled')) {
-    sheet.step({
-      id: 'crinkle',
-      kind: 'wait',
-      title: 'Wash, wring lengthwise, tie, let it dry',
-      setUp: 15,
-      waitHours: CRINKLE_DRIES,
-      how: 'Twist it into a rope, tie it in a few places, dry it through, shake it out.',
-      why: 'The folds set while it dries; opened damp, they fall out.',
+/**
+ * Each tier to a ring, each ring to the one above. With a zip the tiers are sewn flat, and one vertical seam through all of them is
+ * closed last and left open for it (handbook 13a).
+ */
+function sewTiers(sheet: Worksheet, tiers: readonly Tier[], waist: GatheredWaist, zip: Quantity | undefined): void {
+  const seams = tiers.flatMap(({ piece }) => ringSeams(sheet, { id: `${piece.id}-part`, ring: copiesOf(piece), lastLater: zip !== undefined }).seams);
+  if (seams.length > 0)
+    plain(sheet, {
+      step: 'rings',
+      title: zip ? 'Join the widths of each tier' : 'Sew every tier to a ring',
+      seams,
+      press: 'open',
+      short: true,
+      how: zip ? 'Leave one seam of each tier unsewn: they stay long strips for now. Label them, they look alike.' : 'Label the rings: they look alike.',
     });
-  } else pressStep(sheet, 'Into the gathers with the tip of the iron, never across them.', 10);
+  tiers.slice(1).forEach(({ piece }, i) => {
+    const n = i + 2;
+    gather(sheet, {
+      id: `tier-${n}`,
+      step: `join-${n}`,
+      title: `Sew tier ${n} to tier ${n - 1}`,
+      gathered: along(copiesOf(piece), 'top', true),
+      onto: along(copiesOf(tiers[i]!.piece), 'bottom'),
+      names: [`on tier ${n}`, `on tier ${n - 1}`],
+      press: 'up',
+    });
+  });
+  if (zip) closeBack(sheet, tiers, waist, zip);
+}
+
+/** The vertical seam through all tiers, with the zip at its top. */
+function closeBack(sheet: Worksheet, tiers: readonly Tier[], { waysOut }: GatheredWaist, zip: Quantity): void {
+  const edge = (side: 'side-right' | 'side-left') =>
+    tiers.flatMap(({ piece }) => along([{ piece, copy: side === 'side-right' ? piece.copies - 1 : 0 }], side, side === 'side-right'));
+  const long = tiers.reduce((sum, { height }) => sum + height.value, 0);
+  const cut = [edge('side-right'), edge('side-left')].map((run) => splitRun(sheet, run, Math.min(zip.value, long)));
+  const below = cut.map(([, rest]) => rest);
+  if (below.every((run) => run.length > 0))
+    plain(sheet, {
+      step: 'back',
+      title: 'Close the back seam through all tiers',
+      seams: [{ id: 'back', layers: below, behind: true }],
+      press: 'open',
+      how: `Tier seam on tier seam. Leave the top open for the zip: ${sheet.show(zip)} below the waist seam line, and the allowance above it.`,
+    });
+  const first = tiers[0]!.height.value;
+  zipInSeam(sheet, {
+    opening: cut.map(([above]) => above),
+    long: zip,
+    seam: long,
+    where: 'at centre back',
+    ...(zip.value > first ? { crosses: 'the gathered seam of a tier' } : {}),
+    waysOut,
+  });
+}
+
+function crinkle(sheet: Worksheet): void {
+  sheet.step({
+    id: 'crinkle',
+    kind: 'wait',
+    title: 'Wash, wring lengthwise, tie, let it dry',
+    setUp: 15,
+    waitHours: CRINKLE_DRIES,
+    how: 'Wash it, twist it lengthwise into a rope, tie it in a few places, and hang it up to dry right through. Then untie it and shake it out. It is not pressed.',
+    why: 'The folds set while it dries; opened damp, they fall out.',
+  });
+}
+
+function wear(sheet: Worksheet, tiers: readonly Tier[], { kind }: GatheredWaist, held: Quantity): void {
+  let drop = 0;
+  const levels = tiers.flatMap(({ flat, height }) => {
+    const from = drop;
+    drop += height.value;
+    return [from, (from + drop) / 2, drop].map((at) => ({ drop: at, girth: flat.value }));
+  });
+  sheet.worn.push({ what: 'skirt', levels: levels.map((level, i) => (i === 0 ? { ...level, drop: 1 } : level)) });
+  sheet.view = {
+    hangsFrom: 'waist',
+    band: bandHeight(sheet, kind),
+    verticalSeams: 0,
+    levels: levels.map(({ drop: at, girth }, i) => ({ drop: at, clothGirth: girth, ...(i === 0 ? { heldGirth: held.value } : {}) })),
+  };
 }

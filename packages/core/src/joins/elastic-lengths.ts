@@ -1,6 +1,6 @@
 import { BadInput } from '../errors/bad-input.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
-import type { Worksheet } from '../plan/worksheet.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
 import { Quantity } from '../quantity/quantity.ts';
 import { INCH } from '../units/units.ts';
 
@@ -37,7 +37,7 @@ function bySchool(sheet: Worksheet, girth: Quantity): Quantity {
         throw new BadInput('choices.elasticTryOn', 'is needed with elasticSchool try-on: the length pinned on the person, in millimetres');
       const pinned = sheet.number('elasticTryOn');
       if (pinned.value > girth.value)
-        throw new Unmakeable('choices.elasticTryOn', 'The elastic is longer than the body it should hold on to.', girth.value);
+        throw new Unmakeable('choices.elasticTryOn', 'The elastic is longer than the body it should hold on to.', girth.value / sheet.scale);
       return pinned;
     }
     default:
@@ -51,14 +51,9 @@ export function casingTurn(sheet: Worksheet): Quantity {
     'casing-turn',
     'Turned over for the casing',
     'up',
-    elasticWidth(sheet)
-      .plus(Quantity.constant(CASING_ROOM, 'mm', undefined, 'common practice'))
-      .plus(10),
+    elasticWidth(sheet).plus(sheet.figure('casing-room')).plus(sheet.figure('casing-under')),
   );
 }
-
-/** Room beside the elastic in its channel, mm (common practice, no source). */
-export const CASING_ROOM = 5;
 
 export function elasticWidth(sheet: Worksheet): Quantity {
   return Quantity.leaf('elastic-width', 'Elastic width', sheet.elastic.width, 'mm', 'elastic');

@@ -1,54 +1,125 @@
 import { needleFor } from '../make/needle.ts';
 import type { SectionTable, Step } from '../make/step.ts';
-import type { Worksheet } from '../plan/worksheet.ts';
-import type { Quantity } from '../quantity/quantity.ts';
+import { Quantity } from '../quantity/quantity.ts';
+import type { Join, Span } from '../sheet/join.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
+import { addJoin } from './join.ts';
+import { runLength } from './run.ts';
+import { finishStep, sewStep } from './stitching.ts';
 
-const WAYS: Record<string, Pick<Step, 'how' | 'stitch' | 'stitchLength' | 'stitchWidth' | 'why' | 'setUp'>> = {
+/** Nobody pulls a longer thread at once, mm (handbook 13a, common practice). */
+const LONGEST_PULL = 1500;
+/** The strip that is gathered to try the settings, mm (handbook 5). */
+const STRIP = 300;
+
+type Way = Pick<Step, 'stitch' | 'stitchLength' | 'stitchWidth' | 'why'> & { rows: number; how: (sheet: Worksheet, breaks: number) => string };
+
+const WAYS: Record<string, Way> = {
   thread: {
-    how: 'Two rows of long straight stitches, 6 and 12 mm from the edge, top tension loosened, tails of 15 to 20 cm. Pull the bobbin threads from both ends, spread the gathers evenly, knot.',
-    why: 'Two rows keep the gathers upright; one lets them lean.',
+    rows: 2,
     stitch: '301',
     stitchLength: 4.5,
     stitchWidth: 0,
-    setUp: 25,
+    why: 'Two rows keep the gathers upright; one lets them lean. A long thread breaks, a short one does not.',
+    how: (sheet, breaks) => {
+      const seam = sheet.number('seam').value;
+      return `Loosen the top tension. Sew two rows of long straight stitches inside the allowance, ${sheet.showLength(seam / 3)} and ${sheet.showLength((2 * seam) / 3)} from the edge, without backstitching, with tails of ${sheet.showLength(150)}. Begin and end afresh at each of the ${breaks} marks, so that no thread is longer than ${sheet.showLength(LONGEST_PULL, 'up')}. Pull the bobbin threads from both ends of each stretch and spread the gathers evenly, then knot.`;
+    },
   },
   overlocker: {
-    how: 'Longest stitch, differential feed at its highest, needle tension high. Leave a long tail: too much can be eased out, too little cannot be added. Set the machine back to feed 1 and normal tension before the next edge.',
-    why: 'Gathers and finishes in one pass.',
+    rows: 1,
     stitch: '504',
     stitchLength: 4,
     stitchWidth: 6,
-    setUp: 15,
+    why: 'Gathers and finishes in one pass.',
+    how: () =>
+      'Longest stitch, differential feed at its highest, needle tension high. Leave a long tail: too much can be eased out, too little cannot be added. Set the machine back to feed 1 and normal tension before the next edge.',
   },
   cord: {
-    how: 'Zigzag over a strong cord without catching it, then push the cloth along the cord.',
-    why: 'Nothing breaks on long or heavy edges.',
+    rows: 1,
     stitch: '304',
     stitchLength: 4,
     stitchWidth: 5,
-    setUp: 20,
+    why: 'Nothing breaks on long or heavy edges.',
+    how: (sheet) =>
+      `Lay a strong cord inside the allowance, ${sheet.showLength(sheet.number('seam').value / 2)} from the edge, and zigzag over it without catching it. Push the cloth along the cord.`,
   },
 };
 
-/** Gathering one edge: the test strip first, then all of it. `edge` is the flat length, mm, all passes of it. */
-export function gatherStep(
-  sheet: Worksheet,
-  id: string,
-  title: string,
-  edge: Quantity,
-  { ratio, sections }: { ratio: number; sections?: SectionTable },
-): void {
-  const way = WAYS[sheet.oneOf('gatherBy')]!;
-  const strip = 300;
+export interface GatherPrep {
+  id: string;
+  title: string;
+  /** The edge to be gathered, all of it. */
+  edge: readonly Span[];
+  /** What it is gathered to, mm. */
+  to: Quantity;
+  /** What the two edges are called in the table. */
+  names: [string, string];
+  shows: readonly Join[];
+}
+
+/** The gathering itself, before the seam: a test strip first, then the whole edge, stretch by stretch. */
+export function gatherStep(sheet: Worksheet, { id, title, edge, to, names, shows }: GatherPrep): void {
+  const { rows, how, ...way } = WAYS[sheet.oneOf('gatherBy')]!;
+  const flat = runLength(sheet, edge);
+  const ratio = flat.value / to.value;
+  const breaks = Math.max(4, Math.ceil(flat.value / LONGEST_PULL));
+  const metres = flat.over(Quantity.constant(1000, 'mm'));
   sheet.step({
     id,
     kind: 'sew',
     title,
     ...way,
-    sections,
-    seam: sheet.oneOf('gatherBy') === 'thread' ? edge.times(2) : edge,
-    how: `${way.how} Test first: a strip of ${sheet.showLength(strip)} should come out ${sheet.showLength(strip / ratio)} long (${ratio.toFixed(2)} to 1). Needle ${needleFor(sheet.cloth)}.`,
+    seam: rows === 1 ? flat : flat.times(rows),
+    setUp: sheet.minutes('gather').times(metres).value,
+    how: `Try it on a strip first: ${sheet.showLength(STRIP)} should come out ${sheet.showLength(STRIP / ratio)} long (${ratio.toFixed(2)} to 1), with needle ${needleFor(sheet.cloth)}. ${how(sheet, breaks)}`,
+    sections: sectionTable(flat, to, names),
+    section: 'gather',
+    shows: shows.map((join) => join.id),
   });
+  if (sheet.oneOf('gatherBy') === 'cord' && !sheet.shopping.some((item) => item.id === 'cord'))
+    sheet.shopping.push({ id: 'cord', what: 'Strong thin cord to gather over', amount: sheet.show(flat.named('cord', 'Cord', 'up')), length: flat.value });
+}
+
+export interface GatheredSeam {
+  id: string;
+  title: string;
+  /** The gathered edge and what it is sewn to; a third layer where it is folded double. */
+  gathered: Span[];
+  onto: Span[];
+  folded?: Span[];
+  names: [string, string];
+  press: 'up' | 'down';
+  step: string;
+}
+
+/**
+ * A longer edge drawn in and sewn to a shorter one:
+ *
+ *     ───────────
+ *     ~~~~~~~~~~~   gathered layer on top
+ *
+ * The gathering is a step of its own before it; where both are alike (1 to 1) it is a plain seam and nothing is gathered.
+ */
+export function gather(sheet: Worksheet, { id, title, gathered, onto, folded, names, press, step }: GatheredSeam): Join {
+  const layers = [onto, gathered, ...(folded ? [folded] : [])];
+  const [flat, held] = [runLength(sheet, gathered), runLength(sheet, onto)];
+  const even = flat.value <= held.value * 1.001;
+  const quarters = [0, 0.25, 0.5, 0.75].map((share) => ({ share }));
+  const join = addJoin(sheet, { id, how: even ? 'plain' : 'gather', layers, step, notches: quarters });
+  if (!even) gatherStep(sheet, { id: `gather-${id}`, title: `Gather ${names[0].replace(/^on /, '')} to ${sheet.show(held)}`, edge: gathered, to: held, names, shows: [join] });
+  sewStep(sheet, {
+    id: step,
+    title,
+    sews: [join],
+    section: even ? 'seam' : 'gather',
+    handling: [['seam', 2]],
+    how: even
+      ? `Right sides together, quarters on quarters. Sew ${sheet.showLength(sheet.number('seam').value)} from the edge. Press the seam ${press === 'up' ? 'upwards' : 'downwards'}.`
+      : `Right sides together, the gathered layer on top, seams and quarters matched and pinned. Sew ${sheet.showLength(sheet.number('seam').value)} from the edge: just inside the inner row, so that no gathering thread shows afterwards; pull out any that does. Press the seam ${press === 'up' ? 'upwards, away from the gathers' : 'downwards'}, only up to the stitching.`,
+  });
+  finishStep(sheet, id, { title: 'Finish that seam', length: join.length, shows: [join], together: true });
+  return join;
 }
 
 /** Mark spacings on a flat edge and on what it is sewn to, for 4, 8 and 16 parts; mm. */

@@ -3,7 +3,8 @@ import { planFor, type Plan } from '../plan/plan.ts';
 import type { PlanRequest } from '../plan/request.ts';
 import { EVERY_SKIRT } from '../testing/every-skirt.ts';
 import { minutesOf } from './sewing.ts';
-import { PACE, STITCHES } from './stitches.ts';
+import { FIGURES } from '../figure/figures.ts';
+import { STITCHES } from './stitches.ts';
 
 const plan = (request: PlanRequest): Plan => planFor(request, () => ({ length: 1000, utilisation: 0.5, placements: [] }));
 const at = ({ steps }: Plan, found: (id: string, kind: string) => boolean) => steps.findIndex(({ id, kind }) => found(id, kind));
@@ -55,7 +56,7 @@ describe.each(EVERY_SKIRT)('sewing a %s', (_, request) => {
   });
 
   it('adds up its thread and its minutes from the steps, waits apart (contract)', () => {
-    const thread = made.steps.reduce((sum, { seam, stitch }) => sum + (seam && stitch ? seam.value * STITCHES[stitch].threadPerLength : 0), 0) * 1.15;
+    const thread = made.steps.reduce((sum, { seam, stitch }) => sum + (seam && stitch ? seam.value * FIGURES[STITCHES[stitch].figure]!.value : 0), 0) * 1.15;
     const minutes = made.steps.reduce((sum, { setUp, seam }) => sum + setUp + (seam?.value ?? 0) / 500, 0);
     const value = (id: string) => made.quantities.find((each) => each.id === id)!.value;
     expect(value('thread-length')).toBeCloseTo(thread, 3);
@@ -82,9 +83,9 @@ it('sews a knit’s seams with stitches that stretch: never a plain 301 (handboo
 });
 
 it('reckons a beginner at half a metre of seam a minute, a practised hand at one and a half (handbook 13)', () => {
-  expect(PACE).toEqual({ beginner: 500, practised: 1500 });
+  expect([FIGURES['pace-beginner']!.value, FIGURES['pace-practised']!.value]).toEqual([500, 1500]);
   const [, request] = EVERY_SKIRT[0]!;
   const sides = plan(request).steps.find(({ id }) => id === 'sides')!;
-  expect(minutesOf(sides, 'beginner') - sides.setUp).toBeCloseTo(sides.seam!.value / 500, 9);
-  expect(minutesOf(sides, 'beginner') - sides.setUp).toBeCloseTo(3 * (minutesOf(sides, 'practised') - sides.setUp), 9);
+  expect(minutesOf(sides, 500) - sides.setUp).toBeCloseTo(sides.seam!.value / 500, 9);
+  expect(plan({ ...request, choices: { ...request.choices, pace: 'practised' } }).pace).toBe(1500);
 });

@@ -3,12 +3,30 @@ import type { StitchId } from './stitches.ts';
 
 export type StepKind = 'prepare' | 'chalk' | 'cut' | 'sew' | 'press' | 'fit' | 'wait';
 
+/** A fold or seam seen from its end, layer by layer, as a step's picture draws it. */
+export type SectionKind =
+  | 'seam'
+  | 'seam-open'
+  | 'hem-double'
+  | 'hem-single'
+  | 'casing'
+  | 'casing-threaded'
+  | 'band'
+  | 'tube-band'
+  | 'binding'
+  | 'zip'
+  | 'gather'
+  | 'elastic-on'
+  | 'elastic-in'
+  | 'facing'
+  | 'patch';
+
 /** One thing to do at the table or the machine, in order. */
 export interface Step {
   id: string;
   kind: StepKind;
   title: string;
-  /** How to do it, in a sentence or two. */
+  /** How to do it, in a few sentences. */
   how: string;
   /** Why it is done, and done here. */
   why?: string;
@@ -27,6 +45,12 @@ export interface Step {
   sections?: SectionTable;
   /** What could hurt or spoil something. */
   caution?: string;
+  /** The joins it sews. */
+  joins?: string[];
+  /** The joins its picture shows, where it prepares them or looks after them. */
+  shows?: string[];
+  /** The fold or seam from its end. */
+  section?: SectionKind;
 }
 
 /** Mark spacings for dividing edges into equal parts; the first column counts the parts. */

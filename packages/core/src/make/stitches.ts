@@ -4,20 +4,16 @@ export type StitchId = '301' | '304' | '504' | '514';
 export interface Stitch {
   id: StitchId;
   name: string;
-  /** Thread used per length of seam, both as one unit (published sewing-thread consumption tables, from memory). */
-  threadPerLength: number;
+  /** The figure that says how much thread it takes for each length of seam. */
+  figure: string;
 }
 
 export const STITCHES: Readonly<Record<StitchId, Stitch>> = {
-  '301': { id: '301', name: 'straight stitch', threadPerLength: 2.5 },
-  '304': { id: '304', name: 'zigzag', threadPerLength: 7 },
-  '504': { id: '504', name: 'three-thread overlock', threadPerLength: 14 },
-  '514': { id: '514', name: 'four-thread overlock', threadPerLength: 18 },
+  '301': { id: '301', name: 'straight stitch', figure: 'thread-301' },
+  '304': { id: '304', name: 'zigzag', figure: 'thread-304' },
+  '504': { id: '504', name: 'three-thread overlock', figure: 'thread-504' },
+  '514': { id: '514', name: 'four-thread overlock', figure: 'thread-514' },
 };
 
-/** Tails, tests and unpicking: 10-15 % waste, taken as 15 % (common practice, from memory). */
-export const THREAD_WASTE = 1.15;
-
-/** Sewing pace, mm of seam a minute (common practice, no source). */
-export const PACE = { beginner: 500, practised: 1500 } as const;
-export type Pace = keyof typeof PACE;
+/** How practised a hand is. */
+export type Pace = 'beginner' | 'practised';

@@ -1,36 +1,39 @@
-import { rightHalf } from '../geometry/right-half.ts';
-import { polar, type Point } from '../geometry/point.ts';
-import type { Worksheet } from '../plan/worksheet.ts';
-import type { Quantity } from '../quantity/quantity.ts';
 import type { Edge } from '../geometry/edge.ts';
+import type { Point } from '../geometry/point.ts';
+import { rightHalf } from '../geometry/right-half.ts';
 import type { Piece } from '../shapes/piece.ts';
-import { dotsOnArc, offsetTable } from './dots.ts';
+import type { Quantity } from '../quantity/quantity.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
+import { labelMark, printSays, snips, templateMark } from './common-marks.ts';
+import { cutSideMarks } from './cut-marks.ts';
+import { dotsOn, offsetTable } from './dots.ts';
 import type { ChalkSheet, Mark } from './mark.ts';
+import { notchMarks } from './notch-marks.ts';
 
 export interface CircleMarks {
-  piece: Piece;
-  /** Cut radii of the hole and the hem, mm. */
+  /** Cut radii of the hole and the hem, mm; the panel's angle, degrees. */
   inner: Quantity;
   outer: Quantity;
+  angle: Quantity;
   /** What the hole is called here: "waist". */
   hole: string;
-  seam: Quantity;
-  /** Whether the disc is slit from hole to hem to open it. */
-  slit?: boolean;
+  /** Whether it is slit from the hole to open it. */
+  slit: boolean;
 }
 
 const CENTRE: Point = [0, 0];
-const DOWN = -Math.PI / 2;
+const COLUMNS: [string, string] = ['down the fold', 'out from it'];
 
 /** A whole circle folded in four: the folded corner is the centre; swing both radii from it. */
-export function discSheet(sheet: Worksheet, { piece, inner, outer, hole, seam, slit }: CircleMarks): ChalkSheet {
-  const quarter = (edges: Edge[]): Edge[] => quarterOf(edges);
+export function discSheet(sheet: Worksheet, piece: Piece, { inner, outer, hole, slit }: CircleMarks): ChalkSheet {
+  const cut = ring(quarterOf(piece.cut), quarterOf(piece.cutHoles[0] ?? []));
   const marks: Mark[] = [
     { id: 'fold-1', kind: 'fold', says: 'Fold selvedge to selvedge, right side in', quantities: [] },
     { id: 'fold-2', kind: 'fold', says: 'Fold again, end to end', hint: 'both folds meet in one corner: chalk from there', quantities: [] },
-    arcMark(sheet, 'hem', 'Hem', outer, DOWN, 0, 'the folded corner', 'cut line'),
-    arcMark(sheet, hole, capital(hole), inner, DOWN, 0, 'the folded corner', `cut line, ${sheet.show(seam)} inside the seam`),
-    notchMark(`Snip centre front, centre back and both sides at the ${hole}`, [
+    { id: 'origin', kind: 'origin', says: 'Origin: the folded corner, where no edge can open', quantities: [], dots: [CENTRE] },
+    arcMark(sheet, piece, cut, 'hem', outer, 'the folded corner'),
+    arcMark(sheet, piece, cut, hole, inner, 'the folded corner'),
+    snips('quarters', `Snip centre front, centre back and both sides at the ${hole}`, [
       [0, -inner.value],
       [inner.value, 0],
     ]),
@@ -39,24 +42,23 @@ export function discSheet(sheet: Worksheet, { piece, inner, outer, hole, seam, s
     marks.push({
       id: 'slit',
       kind: 'slit',
-      says: `After cutting, slit one fold from ${hole} to hem`,
-      hint: 'the opening is faced; nothing is added there',
+      says: `Chalk one fold from the ${hole} down: there the zip goes. Do not cut it yet: it is faced first`,
       quantities: [],
       line: [
         [0, -inner.value],
         [0, -outer.value],
       ],
     });
-  marks.push(labelMark(piece, hole));
+  marks.push(...templateMark(sheet, piece), labelMark(piece, hole));
   return {
     piece: piece.id,
     name: piece.name,
     copies: piece.copies,
     fold: 'in-four',
     layers: 4,
-    foldSays: 'Selvedge to selvedge, then end to end. Both folds meet in one corner: chalk from there. Four layers, cut once.',
-    cut: ring(quarter(piece.cut), quarter(piece.cutHoles[0] ?? [])),
-    seam: ring(quarter(piece.seam), quarter(piece.seamHoles[0] ?? [])),
+    foldSays: `Selvedge to selvedge, then end to end. Both folds meet in one corner: chalk from there. Four layers, cut once.${printSays(sheet, piece)}`,
+    cut,
+    seam: ring(quarterOf(piece.seam), quarterOf(piece.seamHoles[0] ?? [])),
     folds: [
       [CENTRE, [outer.value, 0]],
       [CENTRE, [0, -outer.value]],
@@ -66,41 +68,35 @@ export function discSheet(sheet: Worksheet, { piece, inner, outer, hole, seam, s
   };
 }
 
-/** A panel of a circle, folded once down its middle: the centre lies on the fold. `chord` runs from the fold to the side along the hem. */
-export function sectorSheet(
-  sheet: Worksheet,
-  { piece, inner, outer, hole, seam, angle, chord }: CircleMarks & { angle: Quantity; chord: Quantity },
-): ChalkSheet {
-  const half = (angle.value * Math.PI) / 360;
-  const end = DOWN + half;
-  const straight = Math.abs(angle.value - 180) < 1e-9;
+/** A panel of a circle, folded once down its middle: the centre lies on the fold. */
+export function sectorSheet(sheet: Worksheet, piece: Piece, { inner, outer, angle, hole }: CircleMarks): ChalkSheet {
+  const cut = rightHalf(piece.cut);
+  const seam = sheet.number('seam');
+  const half = Math.abs(angle.value - 180) < 1e-9;
+  const room = Math.max(0, ...cut.flatMap(({ from, to }) => [from[1], to[1]]));
+  const above = sheet.drawn(`${piece.id}-above`, 'From the cut end to the centre', room);
   const marks: Mark[] = [
     { id: 'fold-1', kind: 'fold', says: 'Fold the cloth once, right side in', hint: 'the fold is the middle of the panel', quantities: [] },
     {
       id: 'centre',
       kind: 'origin',
-      quantities: [seam],
+      quantities: [above],
       dots: [CENTRE],
-      says: straight ? `Centre: on the fold, ${sheet.show(seam)} below the cut end` : 'Centre: a point on the fold, the waist above, the hem below',
-      hint: straight ? 'that much is the side seam allowance' : `leave room for the ${sheet.show(seam)} beside the seam`,
+      says: half || room > 1 ? `Centre: on the fold, ${sheet.show(above)} below the straightened end` : 'Centre: on the fold, at the straightened end; the waist lies below it',
+      hint: half ? 'that much is the side seam allowance' : 'the panel opens from here; everything is measured from it',
     },
-    arcMark(sheet, 'hem', 'Hem', outer, DOWN, end, 'the centre', 'cut line'),
-    arcMark(sheet, hole, capital(hole), inner, DOWN, end, 'the centre', `cut line, ${sheet.show(seam)} inside the seam`),
-    {
-      id: 'side',
-      kind: 'distance',
-      quantities: [chord],
-      says: straight
-        ? 'Side seam: square to the fold, through the centre'
-        : `Side seam: ${sheet.show(chord)} straight from the hem dot on the fold to the hem arc`,
-      hint: straight ? undefined : 'join that dot with the centre',
-      line: [polar(CENTRE, inner.value, end), polar(CENTRE, outer.value, end)],
-    },
-    { id: 'side-cut', kind: 'distance', quantities: [seam], says: `Cut line: ${sheet.show(seam)} outside the side seam, all the way` },
-    notchMark(`Snip the fold at the ${hole} and at the hem`, [
+    arcMark(sheet, piece, cut, 'hem', outer, 'the centre'),
+    arcMark(sheet, piece, cut, hole, inner, 'the centre'),
+    ...cutSideMarks(sheet, piece, cut, CENTRE, COLUMNS, new Set(['side-right'])),
+    ...(half
+      ? [{ id: 'side', kind: 'distance' as const, quantities: [seam], says: `Seam line of the side: square to the fold, through the centre; the cut line lies ${sheet.show(seam)} beyond it` }]
+      : []),
+    snips('middle', `Snip the fold at the ${hole} and at the hem`, [
       [0, -inner.value],
       [0, -outer.value],
     ]),
+    ...notchMarks(sheet, piece, true),
+    ...templateMark(sheet, piece),
     labelMark(piece, hole),
   ];
   return {
@@ -109,8 +105,8 @@ export function sectorSheet(
     copies: piece.copies,
     fold: 'once',
     layers: 2,
-    foldSays: 'Folded once down the middle of the panel. Two layers, cut once for each panel.',
-    cut: rightHalf(piece.cut),
+    foldSays: `Folded once down the middle of the panel. Two layers, cut once for each panel.${printSays(sheet, piece)}`,
+    cut,
     seam: rightHalf(piece.seam),
     folds: [
       [
@@ -123,32 +119,28 @@ export function sectorSheet(
   };
 }
 
-export function labelMark(piece: Piece, top: string): Mark {
-  return { id: 'label', kind: 'label', says: `Pin the label “${piece.name.toLowerCase()}, right side in, ${top} up”`, quantities: [] };
-}
-
-export function notchMark(says: string, dots: Point[]): Mark {
-  return { id: 'notches', kind: 'notch', says, hint: 'no deeper than half the allowance', quantities: [], dots };
-}
-
-function arcMark(sheet: Worksheet, id: string, label: string, radius: Quantity, from: number, to: number, where: string, hint: string): Mark {
-  const dots = dotsOnArc(CENTRE, radius.value, from, to);
+/** An arc of the cut line, swung from the centre; for those who use a ruler, its dots. */
+function arcMark(sheet: Worksheet, piece: Piece, cut: readonly Edge[], name: string, radius: Quantity, where: string): Mark {
+  const edge = cut.find((each) => each.name === name)!;
+  const dots = dotsOn(edge);
+  const allowance = piece.sides.find(({ id }) => id === name)!.allowance;
+  const inside = name !== 'hem';
+  const middle = dots[Math.floor(dots.length / 2)]!;
+  const apart = Math.hypot(dots[1]![0] - dots[0]![0], dots[1]![1] - dots[0]![1]);
   return {
-    id,
+    id: name,
     kind: 'arc',
-    says: `${label}: swing ${sheet.show(radius)} from ${where}`,
-    hint: `${hint}; a dot about every ${sheet.showLength((radius.value * Math.abs(to - from)) / (dots.length - 1))}, then join them`,
+    says: `${name.charAt(0).toUpperCase()}${name.slice(1)}: swing ${sheet.show(radius)} from ${where}`,
+    hint: `cut line, ${sheet.showLength(allowance)} ${inside ? 'inside' : 'outside'} the ${inside ? 'seam' : 'finished hem'}; a dot about every ${sheet.showLength(apart)}, then join them`,
     quantities: [radius],
-    line: [CENTRE, polar(CENTRE, radius.value, (from + to) / 2)],
+    line: [CENTRE, middle],
     dots,
-    table: { title: 'With a ruler', columns: ['down the fold', 'out from it'], rows: offsetTable(dots, CENTRE) },
+    table: { title: 'With a ruler', columns: COLUMNS, rows: offsetTable(dots, CENTRE) },
   };
 }
 
-const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
-
 /** The quarter of a full circle at x >= 0, y <= 0. */
-function quarterOf(circle: Edge[]): Edge[] {
+function quarterOf(circle: readonly Edge[]): Edge[] {
   const first = circle[0];
   if (!first?.arc) return [];
   const radius = Math.hypot(first.from[0], first.from[1]);

@@ -2,7 +2,7 @@ import type { Edge } from '../geometry/edge.ts';
 import type { Point } from '../geometry/point.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 
-/** How the cloth lies under the chalk: open in one layer, folded once, folded in four, folded in eight half-quarters never. */
+/** How the cloth lies under the chalk: open in one layer, folded once, folded in four. */
 export type Fold = 'open' | 'once' | 'in-four';
 
 export type MarkKind = 'fold' | 'origin' | 'distance' | 'arc' | 'station' | 'notch' | 'slit' | 'cut' | 'label';
@@ -19,7 +19,7 @@ export interface Mark {
   /** What to draw for it: an arc's spokes, a distance's line, dots to join. */
   line?: readonly [Point, Point];
   dots?: Point[];
-  /** Offsets of dots for those who use a ruler: along the fold, out from it, mm. */
+  /** The dots for those who use a ruler, from the sheet's origin: along the fold or edge, out from it, mm. Less than 0 lies above the origin. */
   table?: { title: string; columns: [string, string]; rows: Array<readonly [number, number]> };
 }
 

@@ -1,41 +1,34 @@
 import { rightHalf } from '../geometry/right-half.ts';
-import type { Point } from '../geometry/point.ts';
-import type { Worksheet } from '../plan/worksheet.ts';
-import type { Quantity } from '../quantity/quantity.ts';
 import type { Piece } from '../shapes/piece.ts';
-import { labelMark, notchMark } from './circle-marks.ts';
+import type { ChalkStation } from '../shapes/shape.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
+import { foldOnce, labelMark, printSays, snips, straightEnd, templateMark } from './common-marks.ts';
+import { cutSideMarks } from './cut-marks.ts';
 import type { ChalkSheet, Mark } from './mark.ts';
+import { notchMarks } from './notch-marks.ts';
 
-export interface PanelStation {
-  id: string;
-  name: string;
-  /** Down the fold from the top seam line, mm. */
-  down: Quantity;
-  /** Out from the fold, mm. */
-  half: Quantity;
-  hint?: string;
-}
-
-/** A panel chalked on the fold: a table of stations, so far down the fold, so far out; then the curves and the cut line. */
-export function panelSheet(
-  sheet: Worksheet,
-  piece: Piece,
-  stations: readonly PanelStation[],
-  { hem, extra = [] }: { hem: string; extra?: Mark[] },
-): ChalkSheet {
+/** A panel chalked on the fold: stations of the seam line, then the cut line, so far down the fold, so far out. */
+export function panelSheet(sheet: Worksheet, piece: Piece, { stations, hem }: { stations: readonly ChalkStation[]; hem: string }): ChalkSheet {
+  const [cut, seam] = [rightHalf(piece.cut), rightHalf(piece.seam)];
+  const above = Math.max(0, ...cut.flatMap(({ from, to }) => (Math.abs(from[0]) < 1e-6 || Math.abs(to[0]) < 1e-6 ? [from, to].filter(([x]) => Math.abs(x) < 1e-6).map(([, y]) => y) : [])));
+  const point = piece.sides.every(({ id }) => id !== 'top');
+  const lowest = Math.min(...cut.flatMap(({ from, to }) => [from[1], to[1]]));
+  const zero = sheet.drawn(`${piece.id}-above`, 'Cut end above the seam line', above);
   const marks: Mark[] = [
+    foldOnce('the fold is the middle of the piece'),
     {
-      id: 'fold-1',
-      kind: 'fold',
-      says: 'Fold the cloth once along the grain, right side in',
-      hint: 'the fold is the middle of the piece',
-      quantities: [],
+      id: 'origin',
+      kind: 'origin',
+      says: point ? `Origin: on the fold, ${sheet.show(zero)} below the straightened end; the point of the piece` : `Origin: on the fold, ${sheet.show(zero)} below the straightened end; square across it runs the seam line of the top`,
+      hint: 'every “down” is measured from here',
+      quantities: [zero],
+      dots: [[0, 0]],
     },
     ...stations.map(({ id, name, down, half, hint }): Mark => ({
       id: `station-${id}`,
       kind: 'station',
       says: `${name}: ${sheet.show(down)} down the fold, ${sheet.show(half)} out`,
-      hint,
+      ...(hint ? { hint } : {}),
       quantities: [half, down],
       line: [
         [0, -down.value],
@@ -43,42 +36,27 @@ export function panelSheet(
       ],
       dots: [[half.value, -down.value]],
     })),
-    {
-      id: 'join',
-      kind: 'distance',
-      says: 'Join the dots: that is the seam line',
-      hint: 'straight from dot to dot, rounded where the hip curves',
-      quantities: [],
-    },
+    { id: 'join', kind: 'distance', says: 'Join the dots with a dashed line: that is the seam line', hint: 'straight from dot to dot, rounded where the hip curves', quantities: [] },
     { id: 'hem-edge', kind: 'distance', says: hem, quantities: [] },
-    {
-      id: 'allowance',
-      kind: 'distance',
-      says: `Cut line: ${sheet.show(sheet.number('seam'))} outside the sides`,
-      hint: 'top and hem as drawn',
-      quantities: [sheet.number('seam')],
-    },
-    ...extra,
-    notchMark(
-      'Snip the middle at top and hem, and the side at the hip',
-      stations.slice(0, 2).map(({ down, half }): Point => [half.value, -down.value]),
-    ),
-    labelMark(piece, 'top'),
+    ...cutSideMarks(sheet, piece, cut, [0, 0], ['down the fold', 'out from it']),
+    ...(point ? [] : [snips('middle', 'Snip the middle at top and hem', [[0, above]])]),
+    ...notchMarks(sheet, piece, true),
+    ...templateMark(sheet, piece),
+    labelMark(piece, point ? 'point' : 'top'),
   ];
-  const [top, bottom] = [stations[0]!.down.value, stations[stations.length - 1]!.down.value];
   return {
     piece: piece.id,
     name: piece.name,
     copies: piece.copies,
     fold: 'once',
     layers: 2,
-    foldSays: 'Folded once along the grain; half the piece lies beside the fold.',
-    cut: rightHalf(piece.cut),
-    seam: rightHalf(piece.seam),
+    foldSays: `Folded once along the grain; half the piece lies beside the fold. ${straightEnd(sheet, piece)}${printSays(sheet, piece)}`,
+    cut,
+    seam,
     folds: [
       [
-        [0, -top],
-        [0, -bottom],
+        [0, above],
+        [0, lowest],
       ],
     ],
     origin: [0, 0],

@@ -1,4 +1,4 @@
-import type { Worksheet } from '../plan/worksheet.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
 import { distribute } from '../quantity/distribute.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 import { STEP } from '../units/units.ts';

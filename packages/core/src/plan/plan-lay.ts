@@ -4,13 +4,13 @@ import { layPieces } from '../lay/lay.ts';
 import type { Lay, LayRequest } from '../lay/lay-request.ts';
 import { foldSuits } from '../checks/cloth-checks.ts';
 import { boundsOf } from '../geometry/bounds.ts';
-import type { Cloth } from '../cloth/cloth.ts';
+import type { Cloths } from '../sheet/cloths.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
 import { netArea, type ClothRole, type Piece } from '../shapes/piece.ts';
 import { cuttingOf, foldStretches, type Fold, type FoldStretch, type StretchLayer } from './fold-stretches.ts';
 import { layPieceOf } from './lay-piece.ts';
 import { unfolded } from './unfold.ts';
-import type { Worksheet } from './worksheet.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
 
 /** The lay of all pieces of one cloth. */
 export interface PlanLay extends Lay {
@@ -52,14 +52,14 @@ const spacing = (gap: number, repeat: number): Pick<LayRequest, 'gap' | 'repeat'
 
 /** The same for a finished plan: what its lay was asked for. */
 export function layRequestOf(
-  plan: { pieces: readonly Piece[]; lay: { usableWidth: number }; choices: ReadonlyMap<string, unknown>; cloth: Cloth },
+  plan: { pieces: readonly Piece[]; choices: ReadonlyMap<string, unknown>; cloths: Cloths },
   role: ClothRole = 'main',
 ): LayRequest {
   return requestOf(
-    plan.lay.usableWidth,
+    plan.cloths.usableWidth(role).value,
     plan.pieces.filter((piece) => piece.cloth === role),
     Number(plan.choices.get('bladeGap') ?? 0),
-    role === 'main' ? plan.cloth.repeat : 0,
+    plan.cloths.of(role).repeat,
   );
 }
 
@@ -67,11 +67,11 @@ export function layRequestOf(
 export function layCloth(sheet: Worksheet, role: ClothRole, layer: Layer): Omit<PlanLay, 'buy'> | undefined {
   const pieces = sheet.pieces.filter((piece) => piece.cloth === role);
   if (pieces.length === 0) return undefined;
-  const usableWidth = sheet.usableWidth.value;
+  const usableWidth = sheet.cloths.usableWidth(role).value;
   assertCuttable(pieces, usableWidth, sheet);
   for (const piece of pieces) assertFits(sheet, piece, usableWidth);
   const gap = sheet.number('bladeGap').value;
-  const repeat = role === 'main' ? (sheet.cloth.repeat ?? 0) : 0;
+  const repeat = sheet.cloths.of(role).repeat ?? 0;
   const stretches =
     role === 'main' ? folded(sheet, pieces, usableWidth, (request) => layer({ ...request, ...spacing(gap, repeat) }, role)) : undefined;
   const { placements } = stretches ? { placements: unfolded(stretches, usableWidth) } : layer(requestOf(usableWidth, pieces, gap, repeat), role);
@@ -115,9 +115,9 @@ function assertCuttable(pieces: readonly Piece[], usable: number, sheet: Workshe
 function assertFits(sheet: Worksheet, piece: Piece, usable: number): void {
   const narrowest = Math.min(...piece.turns.map((turn) => boundsOf(piece.cut, turn).width));
   if (narrowest <= usable + 1e-6) return;
-  const { width } = sheet.cloth;
+  const { width } = sheet.cloths.of(piece.cloth);
   throw new Unmakeable(
-    'cloth.width',
+    piece.cloth === 'main' || !sheet.cloths.isNamed(piece.cloth) ? 'cloth.width' : `cloths.${piece.cloth}.width`,
     `The piece “${piece.id}” (${piece.name.toLowerCase()}) is ${sheet.showLength(narrowest, 'up')} wide; between the selvedges there are ${sheet.showLength(usable, 'down')}.`,
     Math.ceil(width + narrowest - usable),
   );

@@ -16,21 +16,38 @@ import type { ChalkSheet } from '../marks/mark.ts';
 import { Quantity } from '../quantity/quantity.ts';
 import { footprint, type ClothRole, type Piece } from '../shapes/piece.ts';
 import { YARD, type Units } from '../units/units.ts';
+import { chalkSheets } from '../marks/chalk-sheets.ts';
+import { firstSteps } from '../make/common-steps.ts';
+import { joinsAgree } from '../checks/joins-agree.ts';
+import { keepWaysThatHelp } from './ways-that-help.ts';
 import { layCloth, quickLayer, type Layer, type PlanLay } from './plan-lay.ts';
 import type { PlanRequest } from './request.ts';
-import { settleChoices, settleCloth, settleElastic, validateBody } from './validate.ts';
-import { Worksheet, type ShoppingItem } from './worksheet.ts';
+import { settleChoices, settleCloth, settleCloths, settleElastic, settleFigures, settleWearer, validateBody } from './validate.ts';
+import type { Wearer } from '../body/wearer.ts';
+import type { Cloths } from '../sheet/cloths.ts';
+import type { Join } from '../sheet/join.ts';
+import { shoppingList } from './shopping-list.ts';
+import { Worksheet, type ShoppingItem } from '../sheet/worksheet.ts';
 
 /** Everything that follows from a body, a cloth and choices. */
 export interface Plan {
   construction: Construction;
   body: Body;
+  wearer: Wearer;
   cloth: Cloth;
+  /** All cloths by what they are for. */
+  cloths: Cloths;
   elastic: Elastic;
   units: Units;
   choices: ReadonlyMap<string, ChoiceValue | null>;
   quantities: Quantity[];
   pieces: Piece[];
+  /** How their edges meet. */
+  joins: Join[];
+  /** The holes left in the outer shell when all is sewn. */
+  openings: readonly string[];
+  /** Seam sewn a minute, mm. */
+  pace: number;
   checks: Check[];
   chalk: ChalkSheet[];
   steps: Step[];
@@ -51,8 +68,14 @@ export interface Draft {
   choices: ReadonlyMap<string, ChoiceValue | null>;
 }
 
-/** A request drafted but not laid: quantities, pieces, chalk, steps. Throws BadInput or Unmakeable, each naming its field. */
+/** A request drafted but not laid: quantities, pieces, joins, chalk, steps. Throws BadInput or Unmakeable, each naming its field. */
 export function draftFor(request: PlanRequest): Draft {
+  const draft = drafted(request);
+  keepWaysThatHelp(draft.sheet.checks, request, (other) => drafted(other).sheet.checks);
+  return draft;
+}
+
+function drafted(request: PlanRequest): Draft {
   const construction = constructionById(request.construction);
   if (!construction) throw new BadInput('construction', `must be one of ${CONSTRUCTIONS.map((each) => each.id).join(', ')}`);
   const units = request.units ?? 'cm';
@@ -61,8 +84,20 @@ export function draftFor(request: PlanRequest): Draft {
   const cloth = settleCloth(construction, request.cloth ?? {});
   const elastic = settleElastic(request.elastic ?? {});
   const choices = settleChoices(construction, request.choices ?? {}, cloth.kind);
-  const sheet = new Worksheet(request.body, choices, construction.choices, cloth, elastic, units);
+  const sheet = new Worksheet({
+    body: request.body,
+    wearer: settleWearer(request.body, request.wearer),
+    choices,
+    definitions: construction.choices,
+    cloths: { ...settleCloths(cloth, request.cloths ?? {}), main: cloth },
+    elastic,
+    units,
+    figures: settleFigures(request.figures ?? {}),
+  });
   construction.draft(sheet);
+  sheet.check(joinsAgree(sheet));
+  sheet.steps.unshift(...firstSteps(sheet));
+  sheet.chalk.push(...chalkSheets(sheet));
   return { construction, sheet, choices };
 }
 
@@ -83,7 +118,7 @@ export function withLay({ construction, sheet: drafted, choices }: Draft, layer:
     buy: 0,
   };
   const clothLength = sheet.put('cloth-length', 'Cloth the lay takes', 'up', sheet.drawn('lay-length', 'Length of the lay', lay.length));
-  lay.buy = sheet.put('cloth-to-buy', 'Cloth to buy', 'up', toBuy(sheet, clothLength.plus(sheet.number('reserve')))).value;
+  lay.buy = sheet.put('cloth-to-buy', 'Cloth to buy', 'up', toBuy(sheet, 'main', clothLength.plus(sheet.number('reserve')))).value;
   const otherLays: Plan['otherLays'] = {};
   for (const role of ['lining', 'contrast'] as const) {
     const laid = layCloth(sheet, role, layer);
@@ -92,65 +127,58 @@ export function withLay({ construction, sheet: drafted, choices }: Draft, layer:
       `${role}-to-buy`,
       role === 'lining' ? 'Lining to buy' : 'Second cloth to buy',
       'up',
-      toBuy(sheet, sheet.drawn(`${role}-length-laid`, 'Length of the lay', laid.length)),
+      toBuy(sheet, role, sheet.drawn(`${role}-length-laid`, 'Length of the lay', laid.length)),
     );
     otherLays[role] = { ...laid, buy: buy.value };
   }
-  sheet.put('thread-length', 'Thread', 'up', threadLength(sheet.steps));
+  sheet.put('thread-length', 'Thread', 'up', threadLength(sheet));
   sheet.put('sewing-minutes', 'Sewing time', 'up', sewingMinutes(sheet));
 
   if (!sheet.checks.some((check) => check.id === 'cloth-wide-enough')) {
-    sheet.check(clothWideEnough(sheet, Math.max(0, ...sheet.pieces.map((piece) => footprint(piece, piece.turns[0]).width))));
+    sheet.check(clothWideEnough(sheet, Math.max(0, ...sheet.pieces.filter(({ cloth }) => cloth === 'main').map((piece) => footprint(piece, piece.turns[0]).width))));
   }
-  sheet.check(clothLongEnough(sheet, unwashedLength(sheet, clothLength.plus(sheet.number('reserve'))).value));
+  sheet.check(clothLongEnough(sheet, unwashedLength(sheet, 'main', clothLength.plus(sheet.number('reserve'))).value));
   sheet.check(prewash(sheet));
   sheet.check(matchesPrint(sheet));
   if (construction.knitOnly) sheet.check(knitOnly(sheet, construction.name));
   sheet.check(plausibleBody(sheet));
   if (!sheet.checks.some((check) => check.id === 'child-safety')) sheet.check(childSafety(sheet));
 
-  const { body, cloth, elastic, units, quantities, pieces, checks, chalk, steps } = sheet;
+  const { body, wearer, cloth, cloths, elastic, units, quantities, pieces, joins, openings, checks, chalk, steps } = sheet;
   return {
     construction,
     body,
+    wearer,
     cloth,
+    cloths,
     elastic,
     units,
     choices,
     quantities,
     pieces,
+    joins,
+    openings,
+    pace: sheet.minutes('pace').value,
     checks,
     chalk,
     steps,
     view: sheet.view,
-    shopping: shoppingList(sheet, lay, otherLays),
+    shopping: shoppingList(sheet, lay.buy, otherLays),
     lay,
     otherLays,
   };
 }
 
 /** Length to buy: shrinkage added unless washed, rounded up to what shops cut. */
-function toBuy(sheet: Worksheet, needed: Quantity): Quantity {
+function toBuy(sheet: Worksheet, role: ClothRole, needed: Quantity): Quantity {
   const step = Quantity.constant(SHOP_STEP[sheet.units], 'mm', undefined, 'what shops cut');
-  return unwashedLength(sheet, needed).over(step).ceil().times(step);
+  return unwashedLength(sheet, role, needed).over(step).ceil().times(step);
 }
 
 /** A length of washed cloth as it is before the wash. */
-function unwashedLength(sheet: Worksheet, needed: Quantity): Quantity {
-  const { prewashed, shrinkAlong } = sheet.cloth;
+function unwashedLength(sheet: Worksheet, role: ClothRole, needed: Quantity): Quantity {
+  const { prewashed, shrinkAlong } = sheet.cloths.of(role);
   if (prewashed) return needed;
-  return needed.over(Quantity.constant(1, 'ratio').minus(Quantity.leaf('shrink-along', 'Shrinkage along', shrinkAlong, 'ratio', 'cloth')));
-}
-
-function shoppingList(sheet: Worksheet, lay: PlanLay, otherLays: Plan['otherLays']): ShoppingItem[] {
-  const wide = sheet.showLength(sheet.cloth.width, 'down');
-  const items: ShoppingItem[] = [{ id: 'cloth', what: `Cloth, ${wide} wide`, amount: sheet.showLength(lay.buy, 'up'), length: lay.buy }];
-  if (otherLays.lining)
-    items.push({ id: 'lining', what: `Lining, ${wide} wide`, amount: sheet.showLength(otherLays.lining.buy, 'up'), length: otherLays.lining.buy });
-  if (otherLays.contrast)
-    items.push({ id: 'contrast', what: 'Second cloth', amount: sheet.showLength(otherLays.contrast.buy, 'up'), length: otherLays.contrast.buy });
-  items.push(...sheet.shopping);
-  const thread = sheet.quantity('thread-length').value;
-  items.push({ id: 'thread', what: 'Thread', amount: `${Math.ceil(thread / 1000)} m`, length: thread });
-  return items;
+  const id = role === 'main' || !sheet.cloths.isNamed(role) ? 'shrink-along' : `${role}-shrink-along`;
+  return needed.over(Quantity.constant(1, 'ratio').minus(Quantity.leaf(id, 'Shrinkage along', shrinkAlong, 'ratio', 'cloth')));
 }

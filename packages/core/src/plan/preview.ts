@@ -3,8 +3,9 @@ import { flatten } from '../geometry/flatten.ts';
 import { svgPath } from '../geometry/svg-path.ts';
 import type { Point } from '../geometry/point.ts';
 import { needleFor } from '../make/needle.ts';
+import { edgeViews, joinView } from '../joins/join-view.ts';
 import { minutesOf } from '../make/sewing.ts';
-import { STITCHES, type Pace } from '../make/stitches.ts';
+import { STITCHES } from '../make/stitches.ts';
 import type { Step } from '../make/step.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 import { inputsOf } from '../quantity/sensitivity.ts';
@@ -45,6 +46,7 @@ function pieceView(piece: Piece) {
     seamLine: ring(piece.seam),
     cutHoles: piece.cutHoles.map(ring),
     seamHoles: piece.seamHoles.map(ring),
+    edges: edgeViews(piece),
     cutPath: [piece.cut, ...piece.cutHoles].map(svgPath).join(' '),
   };
 }
@@ -56,7 +58,8 @@ function stepView(step: Step, plan: Plan) {
     setUp,
     ...(stitch ? { stitch, stitchName: STITCHES[stitch].name, needle: needleFor(plan.cloth) } : {}),
     seamLength: seam?.value ?? 0,
-    minutes: minutesOf(step, plan.choices.get('pace') as Pace),
+    joins: step.joins ?? [],
+    minutes: minutesOf(step, plan.pace),
   };
 }
 
@@ -68,6 +71,8 @@ export function previewOf(plan: Plan) {
     units,
     quantities: plan.quantities.map((quantity) => quantityView(quantity, units)),
     pieces: plan.pieces.map(pieceView),
+    joins: plan.joins.map(joinView),
+    openings: plan.openings,
     checks: plan.checks as Check[],
     marks: plan.chalk.map(({ cut, seam, marks, ...sheet }) => ({
       ...sheet,

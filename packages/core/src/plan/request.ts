@@ -1,4 +1,6 @@
 import type { Body } from '../body/measures.ts';
+import type { Wearer } from '../body/wearer.ts';
+import type { ClothRole } from '../shapes/piece.ts';
 import type { Cloth } from '../cloth/cloth.ts';
 import type { Elastic } from '../cloth/elastic.ts';
 import type { ChoiceValue } from '../garments/choice.ts';
@@ -10,6 +12,12 @@ export interface PlanRequest {
   body: Body;
   choices?: Record<string, ChoiceValue>;
   cloth?: Partial<Cloth>;
+  /** Further cloths by what they are for. */
+  cloths?: Partial<Record<ClothRole, Partial<Cloth>>>;
   elastic?: Partial<Elastic>;
+  /** Who wears it; decided from the body where nobody says. */
+  wearer?: Wearer;
+  /** The maker's own figures by id, in place of the defaults. */
+  figures?: Record<string, number>;
   units?: Units;
 }

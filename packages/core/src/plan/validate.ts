@@ -1,12 +1,18 @@
 import { measureById, type Body } from '../body/measures.ts';
 import { PLAIN_KNIT, PLAIN_WOVEN, type Cloth } from '../cloth/cloth.ts';
 import { PLAIN_ELASTIC, USUAL_STRETCH, type Elastic } from '../cloth/elastic.ts';
+import { WEARERS, wearerOf, type Wearer } from '../body/wearer.ts';
+import { FIGURES } from '../figure/figures.ts';
+import { CLOTH_ROLES, type ClothRole } from '../shapes/piece.ts';
+import type { PlanRequest } from './request.ts';
 import { BadInput } from '../errors/bad-input.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
 import type { Choice, ChoiceValue } from '../garments/choice.ts';
 import type { Construction } from '../garments/construction.ts';
 import { constructionById } from '../garments/index.ts';
 
+/** A maker's own figure is no more than so many times the usual one, or as small a part of it: beyond that it is a slip. */
+const FIGURE_RANGE = 20;
 /** No measure of a person is longer than this, mm. */
 const LONGEST_MEASURE = 5000;
 /** No choice is larger than this in its own unit; a larger figure is a slip, not a wish. */
@@ -107,6 +113,44 @@ export function settleCloth(construction: Construction, given: Partial<Cloth>): 
   const cloth = { ...(construction.knitOnly ? PLAIN_KNIT : PLAIN_WOVEN), ...withoutUndefined(given) };
   if (cloth.width - 2 * cloth.selvedge <= 0) throw new BadInput('cloth.selvedge', 'leaves nothing of the cloth: it must be less than half the width');
   return cloth;
+}
+
+/** Further cloths by role, each filled up from the main one. Throws BadInput naming the role or the field. */
+export function settleCloths(main: Cloth, given: NonNullable<PlanRequest['cloths']>): Partial<Record<ClothRole, Cloth>> {
+  if (typeof given !== 'object' || given === null || Array.isArray(given)) throw new BadInput('cloths', 'must be an object of cloths by what they are for');
+  const roles = CLOTH_ROLES.filter((role) => role !== 'main');
+  const cloths: Partial<Record<ClothRole, Cloth>> = {};
+  for (const [role, cloth] of Object.entries(given)) {
+    if (!roles.includes(role as never)) throw new BadInput(`cloths.${role}`, `is not a cloth we know; there are: ${roles.join(', ')} (the main cloth is “cloth”)`);
+    if (cloth === undefined) continue;
+    assertFields(`cloths.${role}`, cloth, CLOTH_RANGES, CLOTH_WORDS, CLOTH_FLAGS);
+    const { lengthOnHand: _, pricePerMetre: __, ...like } = main;
+    const settled: Cloth = { ...like, print: 'none', oneWay: false, sheer: false, repeat: 0, ...withoutUndefined(cloth) };
+    if (settled.width - 2 * settled.selvedge <= 0)
+      throw new BadInput(`cloths.${role}.selvedge`, 'leaves nothing of the cloth: it must be less than half the width');
+    cloths[role as ClothRole] = settled;
+  }
+  return cloths;
+}
+
+/** Who wears it: as said, or as the body tells. Throws BadInput on a word we don't know. */
+export function settleWearer(body: Body, given: Wearer | undefined): Wearer {
+  if (given === undefined) return wearerOf(body);
+  if (!WEARERS.includes(given)) throw new BadInput('wearer', `must be one of ${WEARERS.join(', ')}`);
+  return given;
+}
+
+/** The maker's own figures. Throws BadInput naming one we don't reckon with, or that is no sensible number. */
+export function settleFigures(given: Record<string, number>): Record<string, number> {
+  if (typeof given !== 'object' || given === null || Array.isArray(given)) throw new BadInput('figures', 'must be an object of figures by id');
+  for (const [id, value] of Object.entries(given)) {
+    const known = Object.hasOwn(FIGURES, id) ? FIGURES[id]! : undefined;
+    if (!known) throw new BadInput(`figures.${id}`, `is not a figure we reckon with; there are: ${Object.keys(FIGURES).join(', ')}`);
+    if (typeof value !== 'number' || !Number.isFinite(value)) throw new BadInput(`figures.${id}`, 'must be a number');
+    const [low, high] = [known.value / FIGURE_RANGE, known.value * FIGURE_RANGE];
+    if (value < low || value > high) throw new BadInput(`figures.${id}`, `must be between ${Number(low.toPrecision(3))} and ${Number(high.toPrecision(3))}`);
+  }
+  return given;
 }
 
 /** The elastic with its defaults; the greatest stretch follows the kind unless given. Throws BadInput naming the field. */

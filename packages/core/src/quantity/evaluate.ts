@@ -29,6 +29,8 @@ export function apply(formula: Formula, own: number, values: number[]): number {
       return Math.sqrt(a);
     case 'same':
       return a;
+    case 'drawn':
+      return formula.measure(values);
     case 'choose':
       return a >= b ? c : d;
   }

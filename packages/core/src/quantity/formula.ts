@@ -1,7 +1,7 @@
 import type { Quantity } from './quantity.ts';
 
 /** Where a leaf of a formula comes from: decides how it is named beside its value and whether it can be solved for. */
-export type LeafSource = 'measure' | 'choice' | 'cloth' | 'elastic' | 'drawing' | 'record';
+export type LeafSource = 'measure' | 'choice' | 'cloth' | 'elastic' | 'drawing' | 'record' | 'figure';
 
 /** One node of the tree a quantity was worked out by. */
 export type Formula =
@@ -10,6 +10,7 @@ export type Formula =
   | { op: 'add' | 'subtract' | 'multiply' | 'divide'; left: Quantity; right: Quantity }
   | { op: 'larger' | 'smaller'; of: Quantity[] }
   | { op: 'floor' | 'ceil' | 'sqrt' | 'same'; of: Quantity }
+  | { op: 'drawn'; of: Quantity[]; measure: (values: number[]) => number; what: string }
   | { op: 'choose'; left: Quantity; right: Quantity; then: Quantity; otherwise: Quantity };
 
 /** The quantities a node is worked out from, in reading order. */
@@ -19,6 +20,7 @@ export function operands(formula: Formula): Quantity[] {
     case 'constant':
       return [];
     case 'larger':
+    case 'drawn':
     case 'smaller':
       return formula.of;
     case 'floor':

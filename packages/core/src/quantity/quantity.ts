@@ -28,6 +28,20 @@ export class Quantity {
     return new Quantity(value, unit, { op: 'constant', text, provenance });
   }
 
+  /**
+   * What is measured off a drawing: `measure` draws it again from other values of `of` and measures again, so that it stays in the tree.
+   * `what` is how it reads in the working: "length of the drawn neck".
+   */
+  static drawn(what: string, unit: QuantityUnit, of: Quantity[], measure: (values: number[]) => number): Quantity {
+    return new Quantity(measure(of.map(({ value }) => value)), unit, { op: 'drawn', of, measure, what });
+  }
+
+  /** The sum of several of one unit; 0 mm of none. */
+  static sum(parts: readonly Quantity[]): Quantity {
+    const [first, ...rest] = parts;
+    return first ? rest.reduce((sum, each) => sum.plus(each), first) : Quantity.constant(0, 'mm');
+  }
+
   /** The same number under an id and a label of its own: from here on, other formulas quote it instead of its parts. */
   named(id: string, label: string, safeSide: SafeSide = 'nearest'): Quantity {
     // what already has a name of its own is quoted, not renamed: the elastic is as long as the waist

@@ -39,6 +39,8 @@ export function sensitivity(quantity: Quantity, inputId: string): number {
       }
       case 'same':
         return slope(f.of);
+      case 'drawn':
+        return f.of.reduce((sum, child, i) => sum + slope(child) * drawnSlope(f.measure, f.of, i), 0);
       case 'sqrt':
         return q.value === 0 ? 0 : slope(f.of) / (2 * q.value);
       case 'choose':
@@ -46,6 +48,13 @@ export function sensitivity(quantity: Quantity, inputId: string): number {
     }
   };
   return slope(quantity);
+}
+
+/** How much what is measured off a drawing moves with one of its inputs (central difference). */
+function drawnSlope(measure: (values: number[]) => number, of: readonly Quantity[], i: number): number {
+  const by = Math.max(1e-4, Math.abs(of[i]!.value) * 1e-6);
+  const at = (change: number) => measure(of.map(({ value }, k) => (k === i ? value + change : value)));
+  return (at(by) - at(-by)) / (2 * by);
 }
 
 /** The ids of the nearest named quantities and inputs a quantity is worked out from, in reading order. */

@@ -27,6 +27,8 @@ function write(q: Quantity, units: Units, by: 'number' | 'label', outer: number,
       return `the larger of (${f.of.map((each) => inner(each)).join(', ')})`;
     case 'smaller':
       return `the smaller of (${f.of.map((each) => inner(each)).join(', ')})`;
+    case 'drawn':
+      return `${f.what} (${f.of.map((each) => inner(each)).join(', ')})`;
     case 'floor':
       return `whole part of (${inner(f.of)})`;
     case 'ceil':

@@ -1,3 +1,5 @@
+import type { Quantity } from '../quantity/quantity.ts';
+import type { ChalkStation, Shape } from './shape.ts';
 import { edgeTangent, edgeThrough, mirrored } from '../geometry/arcs.ts';
 import type { Edge } from '../geometry/edge.ts';
 import type { Point } from '../geometry/point.ts';
@@ -46,6 +48,35 @@ export function panel({ stations, topDip = 0, hemRise = 0, hipCurve = false, all
     edgeThrough('top', cornerTop, [0, -topDip], flip(cornerTop), allow.top),
     ...left,
   ];
+}
+
+export interface PanelShapeOptions {
+  stations: readonly ChalkStation[];
+  topDip?: Quantity;
+  hemRise?: Quantity;
+  hipCurve?: boolean;
+  allow: PanelOptions['allow'];
+  /** How the hem is chalked, in words. */
+  hem: string;
+}
+
+/** A panel as a shape to cut. */
+export function panelShape({ stations, topDip, hemRise, hipCurve, allow, hem }: PanelShapeOptions): Shape {
+  const n = stations.length;
+  return {
+    inputs: [...stations.map(({ down }) => down), ...stations.map(({ half }) => half), ...(topDip ? [topDip] : []), ...(hemRise ? [hemRise] : [])],
+    draw: (values) => ({
+      seam: panel({
+        stations: stations.map(({ id }, i) => ({ name: id, down: values[i]!, half: values[n + i]! })),
+        ...(topDip ? { topDip: values[2 * n]! } : {}),
+        ...(hemRise ? { hemRise: values[values.length - 1]! } : {}),
+        ...(hipCurve ? { hipCurve } : {}),
+        allow,
+      }),
+      holes: [],
+    }),
+    chalking: { as: 'panel', stations, hem },
+  };
 }
 
 /** The lower end of a side edge after its corner has been lifted along the edge. */

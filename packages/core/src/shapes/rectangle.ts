@@ -1,3 +1,5 @@
+import type { Quantity } from '../quantity/quantity.ts';
+import type { Shape } from './shape.ts';
 import type { Edge } from '../geometry/edge.ts';
 import type { Point } from '../geometry/point.ts';
 
@@ -20,6 +22,15 @@ export function rectangle(width: number, height: number, allow: RectangleAllowan
     ['bottom', 'side-right', 'top', 'side-left'],
     [allow.bottom, allow.sides, allow.top, allow.sides],
   );
+}
+
+/** A rectangle as a shape to cut; width and height finished, allowances in mm. */
+export function rectangleShape(width: Quantity, height: Quantity, allow: RectangleAllowances): Shape {
+  return {
+    inputs: [width, height],
+    draw: ([w, h]) => ({ seam: rectangle(w!, h!, allow), holes: [] }),
+    chalking: { as: 'rectangle' },
+  };
 }
 
 /** Straight sides through counter-clockwise corners (mm); `names[i]` and `allowances[i]` belong to the side that starts at corner i. */

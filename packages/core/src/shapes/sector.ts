@@ -1,3 +1,5 @@
+import type { Quantity } from '../quantity/quantity.ts';
+import type { Shape } from './shape.ts';
 import type { Edge } from '../geometry/edge.ts';
 import { polar, type Point } from '../geometry/point.ts';
 
@@ -39,4 +41,34 @@ export function circle(name: string, radius: number, allowance: number, ccw = tr
     { name, from: left, to: right, arc, allowance },
     { name, from: right, to: left, arc, allowance },
   ];
+}
+
+export interface CircleShapeOptions {
+  /** Radii of seam line and of finished hem, mm. */
+  inner: Quantity;
+  outer: Quantity;
+  /** Opening angle of the panel, degrees; 360 is a whole ring. */
+  angle: Quantity;
+  /** Radii to cut, as they are swung, mm. */
+  innerCut: Quantity;
+  outerCut: Quantity;
+  /** Allowances, mm. */
+  waist: number;
+  side: number;
+  hem: number;
+  /** It is slit from hole to hem, or part of the way. */
+  slit?: boolean;
+}
+
+/** A panel of a circle, or a whole one with its hole, as a shape to cut: sides "hem", "waist" and, on a panel, "side-right", "side-left". */
+export function circleShape({ inner, outer, angle, innerCut, outerCut, waist, side, hem, slit = false }: CircleShapeOptions): Shape {
+  const whole = angle.value > 360 - 1e-9;
+  return {
+    inputs: [inner, outer, angle],
+    draw: ([r, out, angleDeg]) =>
+      whole
+        ? { seam: circle('hem', out!, hem), holes: [circle('waist', r!, waist, false)] }
+        : { seam: sector({ inner: r!, outer: out!, angleDeg: angleDeg!, waist, side, hem }), holes: [] },
+    chalking: { as: whole ? 'disc' : 'sector', inner: innerCut, outer: outerCut, angle, hole: 'waist', slit },
+  };
 }

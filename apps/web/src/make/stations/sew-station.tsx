@@ -1,4 +1,4 @@
-import { formatLength, formatMinutes, minutesOf, needleFor, STITCHES, type Pace, type Plan, type Step } from '@arcus/core';
+import { formatLength, formatMinutes, minutesOf, needleFor, STITCHES, type Plan, type Step } from '@arcus/core';
 import { TickList } from '../../common/tick-list.tsx';
 import { useUnits } from '../../settings/units.tsx';
 import { useMakeState } from '../make-context.ts';
@@ -22,7 +22,7 @@ export default function SewStation() {
     );
   const current = pointed ?? plan.steps.find(({ id }) => !done.has(id))?.id ?? plan.steps[plan.steps.length - 1]!.id;
   const step = plan.steps.find(({ id }) => id === current) ?? plan.steps[0]!;
-  const pace = plan.choices.get('pace') as Pace;
+  const { pace } = plan;
   const left = plan.steps.filter(({ id }) => !done.has(id)).reduce((sum, each) => sum + minutesOf(each, pace), 0);
   return (
     <>

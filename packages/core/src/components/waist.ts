@@ -1,0 +1,143 @@
+import { elasticComfort, elasticKind, elasticSewn, elasticStretch } from '../checks/elastic-checks.ts';
+import type { WayOut } from '../checks/check.ts';
+import { passesOver } from '../checks/passes-over.ts';
+import { fittedBand, prepareFittedBand, tubeBand } from '../joins/band.ts';
+import { casing } from '../joins/casing.ts';
+import { buyElastic, closeElastic, elasticOn, threadElastic } from '../joins/elastic.ts';
+import { elasticLengths, elasticOpensTo, elasticWidth } from '../joins/elastic-lengths.ts';
+import { gatherStep } from '../joins/gather.ts';
+import { runLength } from '../joins/run.ts';
+import { Quantity } from '../quantity/quantity.ts';
+import type { Span } from '../sheet/join.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
+import { bandPiece } from './band-piece.ts';
+import { buyInterfacing } from './interfacing.ts';
+import { tryOn } from './try-on.ts';
+
+export type WaistKind = 'self-casing' | 'tube-band' | 'exposed-elastic' | 'fitted-band' | 'stretch-band';
+
+export interface WaistOptions {
+  kind: WaistKind;
+  /** The top edge all round, beginning at the opening where there is one. */
+  edge: Span[];
+  /** A lining’s top edge. */
+  under?: Span[];
+  /** The girth it is sewn at, mm: what an elastic waist has to pass the hips with, what a fitted band is worn at. */
+  girth: Quantity;
+  /** Length of the zip, mm, where there is one. */
+  zip?: Quantity;
+  /** Ways out where it won’t pass. */
+  waysOut: WayOut[];
+  /** What to look at when it is tried on. */
+  tryOnSays: string;
+  /** Where gathering needs words for the table. */
+  gatheredName?: string;
+}
+
+/**
+ * The waist of a skirt in all its kinds, in one call: band, elastic or casing as pieces and joins, whether one gets in, what to buy, the
+ * steps with the trying-on where it can still be mended. Returns the girth it is held to when worn, mm.
+ */
+export function addWaist(sheet: Worksheet, options: WaistOptions): Quantity {
+  gatherFirst(sheet, options);
+  switch (options.kind) {
+    case 'fitted-band':
+      return withFittedBand(sheet, options);
+    case 'stretch-band':
+      return withStretchBand(sheet, options);
+    default:
+      return withElastic(sheet, options);
+  }
+}
+
+/** The fuller layer is drawn in to what it is sewn to; a casing of its own is drawn in by its elastic, unless a lining lies under it. */
+function gatherFirst(sheet: Worksheet, { kind, edge, under = [], girth, gatheredName = 'on the skirt' }: WaistOptions): void {
+  const onto = kind === 'self-casing' && under.length > 0 ? runLength(sheet, under) : girth;
+  if (kind === 'self-casing' && under.length === 0) return;
+  if (runLength(sheet, edge).value <= onto.value * 1.001) return;
+  const name = { 'fitted-band': 'on the band', 'stretch-band': 'on the band', 'tube-band': 'on the band', 'exposed-elastic': 'at the waist', 'self-casing': 'on the lining' }[kind];
+  gatherStep(sheet, {
+    id: 'gather',
+    title: `Gather the top edge to ${sheet.show(onto)}`,
+    edge,
+    to: onto,
+    names: [gatheredName, name],
+    shows: [],
+  });
+}
+
+const clothGives = (sheet: Worksheet) =>
+  Quantity.constant(1, 'ratio').plus(Quantity.leaf('stretch-across', 'Stretch across the cloth', sheet.cloth.stretchAcross, 'ratio', 'cloth'));
+
+/** Whether the hips get through what opens to so much, where they were measured. */
+function hipPasses(sheet: Worksheet, opening: Quantity, by: string, waysOut: WayOut[]): void {
+  if (!sheet.hasMeasure('hip-girth')) return;
+  sheet.check(passesOver(sheet, { id: 'passes-over-hip', what: 'the hips', girth: sheet.girth('hip'), opening: opening.named('opening', 'Opens to', 'down'), by, waysOut }));
+}
+
+function withFittedBand(sheet: Worksheet, { edge, under, girth, zip, waysOut, tryOnSays }: WaistOptions): Quantity {
+  const overlap = sheet.figure('band-overlap');
+  const band = bandPiece(sheet, { length: girth.plus(overlap), height: sheet.number('bandWidth') });
+  sheet.put('finished-girth', 'Finished waist', 'nearest', girth);
+  hipPasses(sheet, girth.plus((zip ?? Quantity.constant(0, 'mm')).times(2)), 'the band with its zip', waysOut);
+  prepareFittedBand(sheet, { prefix: 'band', band, overlap, worn: girth });
+  tryOn(sheet, `${tryOnSays} Mend it now, before the band is sewn for good.`);
+  fittedBand(sheet, { prefix: 'band', band, edge, ...(under ? { under } : {}), overlap, heldTo: girth, fastening: 'hook and bar, or button' });
+  buyInterfacing(sheet);
+  return girth;
+}
+
+function withStretchBand(sheet: Worksheet, { edge, under, girth, waysOut, tryOnSays }: WaistOptions): Quantity {
+  const band = bandPiece(sheet, { length: girth, height: sheet.number('bandWidth') });
+  sheet.put('finished-girth', 'Finished waist', 'nearest', girth);
+  if (sheet.hasMeasure('hip-girth')) {
+    const needed = sheet.put('stretch-needed', 'Stretch needed at the waist', 'up', sheet.girth('hip').over(girth).minus(1));
+    hipPasses(sheet, girth.times(clothGives(sheet)), 'the waist', [...waysOut, { says: `Use a knit that stretches by ${Math.ceil(needed.value * 100)} % or more` }]);
+  }
+  tubeBand(sheet, { prefix: 'band', band, edge, ...(under ? { under } : {}) });
+  tryOn(sheet, tryOnSays);
+  return girth;
+}
+
+function withElastic(sheet: Worksheet, { kind, edge, under, girth, waysOut, tryOnSays }: WaistOptions): Quantity {
+  const waist = sheet.girth('waist');
+  const { finished, cut } = elasticLengths(sheet, waist);
+  sheet.put('finished-girth', 'Finished waist', 'nearest', finished);
+  buyElastic(sheet, cut);
+  const longer: WayOut = { says: 'Cut the elastic as long as the body', choices: { elasticSchool: 'body' } };
+  const flat = kind === 'self-casing' && !under ? runLength(sheet, edge) : girth;
+  hipPasses(sheet, Quantity.smaller(flat.times(clothGives(sheet)), elasticOpensTo(sheet, finished)), 'the waist', [longer, ...waysOut]);
+  if (sheet.hasMeasure('hip-girth')) {
+    const needed = sheet.put('elastic-stretch-needed', 'Stretch needed to go on', 'up', sheet.girth('hip').over(finished));
+    sheet.check(elasticStretch(sheet, needed, [longer, ...waysOut]));
+  }
+  sheet.check(elasticComfort(sheet, finished, waist), elasticKind(sheet, kind === 'exposed-elastic' ? 'sewn-through' : 'threaded'));
+  const layers = { edge, ...(under ? { under } : {}), heldTo: girth };
+  if (kind === 'exposed-elastic') {
+    const ratio = sheet.put('elastic-sewn-ratio', 'Elastic stretched while sewing', 'up', girth.over(finished));
+    sheet.check(elasticSewn(sheet, ratio, [longer, { says: 'A casing instead', choices: { waist: 'self-casing' } }]));
+    elasticOn(sheet, { id: 'waist', ...layers, girth, finished, cut, as: 'exposed' });
+    tryOn(sheet, tryOnSays);
+    return finished;
+  }
+  const join =
+    kind === 'tube-band'
+      ? tubeBand(sheet, {
+          prefix: 'band',
+          band: bandPiece(sheet, { length: girth, height: elasticWidth(sheet).plus(sheet.figure('casing-room')) }),
+          gap: sheet.figure('gap').value,
+          ...layers,
+        })
+      : casing(sheet, { id: 'casing', edge, ...(under ? { under, heldTo: runLength(sheet, under) } : {}) });
+  threadElastic(sheet, { cut, shows: [join] });
+  tryOn(sheet, `${tryOnSays} Move the pin until the elastic holds without marking.`);
+  closeElastic(sheet, { shows: [join] });
+  return finished;
+}
+
+/** Height of a band above the skirt itself, for the front view; mm. */
+export function bandHeight(sheet: Worksheet, kind: WaistKind): number {
+  if (kind === 'fitted-band' || kind === 'stretch-band') return sheet.number('bandWidth').value;
+  if (kind === 'self-casing') return 0;
+  return sheet.elastic.width + (kind === 'tube-band' ? sheet.figure('casing-room').value : 0);
+}

@@ -1,0 +1,71 @@
+import type { ClothRole } from '../shapes/piece.ts';
+import type { Join, Span } from '../sheet/join.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
+import { addJoin } from './join.ts';
+import { finishStep, sewStep, total } from './stitching.ts';
+
+/** One seam of a step: two layers, right sides together. */
+export interface PlainSeam {
+  id: string;
+  layers: Span[][];
+  /** Two snips instead of one: behind. */
+  behind?: boolean;
+  gap?: Join['gap'];
+}
+
+export interface PlainOptions {
+  step: string;
+  title: string;
+  /** What is special here; how a plain seam is sewn is said already. */
+  how?: string;
+  why?: string;
+  seams: readonly PlainSeam[];
+  press: 'open' | 'up' | 'to one side';
+  /** No notches: short ends. */
+  short?: boolean;
+  role?: ClothRole;
+  handling?: ReadonlyArray<readonly [string, number?]>;
+}
+
+/**
+ * Two edges right sides together, sewn at the allowance:
+ *
+ *     ────┐┌────        ─────────
+ *         ││       or        ═══  pressed to one side
+ *     pressed open
+ */
+export function plain(sheet: Worksheet, { step, title, how, why, seams, press, short = false, role = 'main', handling }: PlainOptions): Join[] {
+  const joins = seams.map(({ id, layers, behind, gap }) =>
+    addJoin(sheet, {
+      id,
+      how: 'plain',
+      layers,
+      step,
+      ...(short ? {} : { notches: [{ share: 0.5, ...(behind ? { double: true as const } : {}) }] }),
+      ...(gap ? { gap } : {}),
+    }),
+  );
+  const seam = sheet.showLength(sheet.number('seam').value);
+  const knit = sheet.cloths.of(role).kind === 'knit';
+  if (press === 'open') finishStep(sheet, step, { title: 'Finish the edges of these seams', length: total(joins).times(2), shows: joins, together: false, role });
+  sewStep(sheet, {
+    id: step,
+    title,
+    sews: joins,
+    role,
+    section: press === 'open' ? 'seam-open' : 'seam',
+    handling: handling ?? [['seam', joins.length]],
+    how: [
+      `Right sides together, raw edges level${short ? '' : ', snips on snips'}. Sew ${seam} from the edge, a few stitches back and forth at both ends.`,
+      ...(how ? [how] : []),
+      press === 'open' ? 'Press the seam flat, then open.' : press === 'up' ? 'Press it upwards.' : 'Press it to one side.',
+    ].join(' '),
+    ...(why
+      ? { why }
+      : knit
+        ? { why: 'A narrow zigzag gives with the knit; a straight stitch pops the first time it is pulled.' }
+        : {}),
+  });
+  if (press !== 'open') finishStep(sheet, step, { title: `Finish ${joins.length > 1 ? 'these seams' : 'that seam'}`, length: total(joins), shows: joins, together: true, role });
+  return joins;
+}

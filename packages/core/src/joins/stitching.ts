@@ -1,0 +1,84 @@
+import { Quantity } from '../quantity/quantity.ts';
+import type { ClothRole } from '../shapes/piece.ts';
+import type { Join } from '../sheet/join.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
+import type { Step } from '../make/step.ts';
+import type { StitchId } from '../make/stitches.ts';
+
+type Stitching = Pick<Step, 'stitch' | 'stitchLength' | 'stitchWidth'>;
+
+/** How a seam that carries the garment is sewn on this cloth: never a plain 301 on an edge that must stretch (handbook 9). */
+export function seamStitch(sheet: Worksheet, role: ClothRole = 'main'): Stitching {
+  return sheet.cloths.of(role).kind === 'knit'
+    ? { stitch: '304', stitchLength: 2.5, stitchWidth: 1 }
+    : { stitch: '301', stitchLength: 2.5, stitchWidth: 0 };
+}
+
+/** A step at the machine: what it sews, how often it goes along it, and the handling that comes with it. */
+export interface Sewing extends Omit<Step, 'kind' | 'seam' | 'setUp' | 'joins'> {
+  /** The joins it sews. */
+  sews: readonly Join[];
+  /** Passes along them; 0 where the stitching is another's. */
+  passes?: number;
+  /** What is sewn where that is more than the joins themselves, mm. */
+  seam?: Quantity;
+  /** Names of the figures of its handling, in minutes, each so often. */
+  handling: ReadonlyArray<readonly [figure: string, times?: number]>;
+  role?: ClothRole;
+  /** Sewn by hand or not sewn at all: no stitch of the machine. */
+  byHand?: boolean;
+}
+
+/** Adds a step at the machine; thread and minutes follow from the lengths of its joins. */
+export function sewStep(sheet: Worksheet, { sews, passes = 1, seam, handling, role, byHand, ...step }: Sewing): void {
+  const sewn = seam ?? times(total(sews), passes);
+  sheet.step({
+    kind: 'sew',
+    ...(byHand ? {} : { seam: sewn, ...seamStitch(sheet, role) }),
+    ...step,
+    setUp: handlingMinutes(sheet, handling).value,
+    joins: sews.filter((join) => join.step === step.id).map(({ id }) => id),
+  });
+}
+
+/** Minutes of handling. A figure "a metre" is multiplied by the metres. */
+export function handlingMinutes(sheet: Worksheet, handling: Sewing['handling']): Quantity {
+  return Quantity.sum(handling.map(([figure, count = 1]) => sheet.minutes(figure).times(count)));
+}
+
+/** Length of several joins together, mm. */
+export const total = (joins: readonly Join[]): Quantity => Quantity.sum(joins.map(({ length }) => length));
+
+const times = (length: Quantity, passes: number) => (passes === 1 ? length : length.times(passes));
+
+const FINISH: Record<string, { stitch?: StitchId; how: string; stitchLength?: number; stitchWidth?: number }> = {
+  zigzag: { stitch: '304', stitchLength: 2, stitchWidth: 4, how: 'Zigzag along the raw edge, the right swing of the needle just off the cloth' },
+  overlock: { stitch: '504', stitchLength: 2.5, stitchWidth: 5, how: 'Overlock the raw edge without cutting into the allowance' },
+  pinking: { how: 'Trim the raw edge with pinking shears' },
+};
+
+/**
+ * Keeps raw edges that stay exposed from fraying: each on its own before the seam is pressed open (`together` false), or both in one
+ * after it is pressed to one side. Nothing on cloth that does not fray.
+ */
+export function finishStep(
+  sheet: Worksheet,
+  id: string,
+  { title, length, shows, together, role = 'main' }: { title: string; length: Quantity; shows: readonly Join[]; together: boolean; role?: ClothRole },
+): void {
+  if (!sheet.cloths.of(role).frays) return;
+  const { stitch, how, ...settings } = FINISH[sheet.oneOf('finish')]!;
+  sheet.step({
+    id: `finish-${id}`,
+    kind: 'sew',
+    title,
+    how: together
+      ? `${how}, both layers of the seam together. Trim them level first.`
+      : `${how}, each one for itself, one layer at a time. Do not pull.`,
+    why: together ? 'This cloth frays, and the seam is pressed to one side.' : 'This cloth frays, and the seam will be pressed open.',
+    setUp: sheet.minutes('finish').value,
+    shows: shows.map((join) => join.id),
+    ...settings,
+    ...(stitch ? { stitch, seam: length } : {}),
+  });
+}

@@ -1,0 +1,22 @@
+import type { ClothRole } from '../shapes/piece.ts';
+import type { ShoppingItem, Worksheet } from '../sheet/worksheet.ts';
+
+const CLOTHS: Partial<Record<ClothRole, string>> = { lining: 'Lining', contrast: 'Second cloth' };
+
+/** Everything to have at hand: cloths by length, what the garment's parts asked for, thread as reels, the needle. */
+export function shoppingList(sheet: Worksheet, buy: number, otherLays: Partial<Record<ClothRole, { buy: number }>>): ShoppingItem[] {
+  const wide = (role: ClothRole) => sheet.showLength(sheet.cloths.of(role).width, 'down');
+  const items: ShoppingItem[] = [{ id: 'cloth', what: `Cloth, ${wide('main')} wide`, amount: sheet.showLength(buy, 'up'), length: buy }];
+  for (const role of ['lining', 'contrast'] as const) {
+    const lay = otherLays[role];
+    if (!lay) continue;
+    const knit = sheet.cloths.of(role).kind === 'knit' ? ', a knit' : '';
+    items.push({ id: role, what: `${CLOTHS[role]!}${knit}, ${wide(role)} wide`, amount: sheet.showLength(lay.buy, 'up'), length: lay.buy });
+  }
+  items.push(...sheet.shopping);
+  const thread = sheet.quantity('thread-length');
+  const reel = sheet.figure('thread-reel');
+  const reels = Math.max(1, thread.over(reel).ceil().value);
+  items.push({ id: 'thread', what: 'Thread', amount: `${reels} ${reels === 1 ? 'reel' : 'reels'} of ${Math.round(reel.value / 1000)} m`, length: thread.value });
+  return items;
+}

@@ -1,0 +1,277 @@
+import type { Body } from '../body/measures.ts';
+import { measureById } from '../body/measures.ts';
+import type { Wearer } from '../body/wearer.ts';
+import type { Check } from '../checks/check.ts';
+import type { Cloth } from '../cloth/cloth.ts';
+import type { Elastic } from '../cloth/elastic.ts';
+import type { GarmentView } from '../drape/garment-view.ts';
+import { BadInput } from '../errors/bad-input.ts';
+import { FormulaError } from '../errors/formula-error.ts';
+import { FIGURES, type FigureUnit } from '../figure/figures.ts';
+import type { Choice, ChoiceValue } from '../garments/choice.ts';
+import type { ChalkSheet } from '../marks/mark.ts';
+import type { Step } from '../make/step.ts';
+import { Quantity } from '../quantity/quantity.ts';
+import type { QuantityUnit, SafeSide } from '../quantity/unit.ts';
+import { allowedTurns } from '../shapes/allowed-turns.ts';
+import { makePiece, sideLength, type ClothRole, type Piece, type PieceSketch } from '../shapes/piece.ts';
+import type { Shape } from '../shapes/shape.ts';
+import { formatLength, formatQuantity } from '../units/format.ts';
+import type { Units } from '../units/units.ts';
+import { Cloths } from './cloths.ts';
+import type { Join } from './join.ts';
+
+const UNIT_OF_KIND: Record<string, QuantityUnit> = { length: 'mm', ratio: 'ratio', count: 'count' };
+const UNIT_OF_FIGURE: Record<FigureUnit, QuantityUnit> = { mm: 'mm', ratio: 'ratio', min: 'min', 'mm a min': 'mm', 'min a m': 'min' };
+export const SAMPLE_SCALE: Record<string, number> = { full: 1, half: 0.5, quarter: 0.25 };
+
+/** One thing to buy or take from the cupboard. */
+export interface ShoppingItem {
+  id: string;
+  what: string;
+  /** How much, in the person's units. */
+  amount: string;
+  /** mm where it is sold by length. */
+  length?: number;
+}
+
+/** A piece to cut; allowed turns, chalk and drawing follow from its shape, grain and cloth. */
+export interface Cut extends Omit<PieceSketch, 'seam' | 'holes' | 'turns' | 'shape'> {
+  shape: Shape;
+  /** Where it may be turned otherwise than its grain says. */
+  turns?: PieceSketch['turns'];
+}
+
+/** How high a garment, or one layer of it, is worn and how wide it is there, mm. */
+export interface WornLevel {
+  drop: number;
+  girth: number;
+}
+
+/** What a sheet is made out for. */
+export interface SheetFor {
+  body: Body;
+  wearer: Wearer;
+  choices: ReadonlyMap<string, ChoiceValue | null>;
+  definitions: readonly Choice[];
+  cloths: { main: Cloth } & Partial<Record<ClothRole, Cloth>>;
+  elastic: Elastic;
+  units: Units;
+  /** Figures of the maker's own, in place of the defaults. */
+  figures: Readonly<Record<string, number>>;
+}
+
+/**
+ * The sheet a construction fills while it is drafted: hands out the person's measures, choices, cloth and figures as quantities, and
+ * collects what follows from them: quantities, pieces, joins and the steps that sew them. One sheet a plan.
+ */
+export class Worksheet {
+  readonly quantities: Quantity[] = [];
+  readonly pieces: Piece[] = [];
+  readonly joins: Join[] = [];
+  readonly checks: Check[] = [];
+  readonly chalk: ChalkSheet[] = [];
+  readonly steps: Step[] = [];
+  readonly shopping: ShoppingItem[] = [];
+  /** Girths of every layer worn on the body, by what it is called. */
+  readonly worn: Array<{ what: string; levels: WornLevel[] }> = [];
+  /** The holes left in the outer shell. */
+  readonly openings: string[] = [];
+  /** How the garment hangs, for the front view. */
+  view?: GarmentView;
+  readonly body: Body;
+  readonly wearer: Wearer;
+  readonly elastic: Elastic;
+  readonly units: Units;
+  readonly cloths: Cloths;
+  /** Size of the sample: 1, 0.5 or 0.25. */
+  readonly scale: number;
+  private readonly choices: SheetFor['choices'];
+  private readonly definitions: readonly Choice[];
+  private readonly figures: SheetFor['figures'];
+  private readonly sideLengths = new Map<string, Quantity>();
+  private readonly leaves = new Map<string, Quantity>();
+
+  constructor({ body, wearer, choices, definitions, cloths, elastic, units, figures }: SheetFor) {
+    this.scale = SAMPLE_SCALE[String(choices.get('sampleSize') ?? 'full')] ?? 1;
+    this.cloths = new Cloths(cloths);
+    this.body = body;
+    this.wearer = wearer;
+    this.choices = choices;
+    this.definitions = definitions;
+    this.elastic = elastic;
+    this.units = units;
+    this.figures = figures;
+  }
+
+  /** The same sheet to write on further, this one staying as it is. */
+  copy(): Worksheet {
+    const { quantities, pieces, joins, checks, chalk, steps, shopping } = this;
+    return Object.assign(Object.create(Worksheet.prototype) as Worksheet, this, {
+      quantities: [...quantities],
+      pieces: [...pieces],
+      joins: [...joins],
+      checks: [...checks],
+      chalk: [...chalk],
+      steps: steps.map((step) => ({ ...step })),
+      shopping: [...shopping],
+    });
+  }
+
+  /** The cloth of the garment itself. */
+  get cloth(): Cloth {
+    return this.cloths.of('main');
+  }
+
+  get usableWidth(): Quantity {
+    return this.cloths.usableWidth('main');
+  }
+
+  /** A body measure, mm, at the size of the sample. Throws BadInput where it was not taken. */
+  measure(id: string): Quantity {
+    const value = this.body[id];
+    if (value === undefined) throw new BadInput(`body.${id}`, 'is needed for this choice');
+    return this.leaf(id, measureById(id)!.label, value * this.scale, 'mm', 'measure');
+  }
+
+  hasMeasure(id: string): boolean {
+    return this.body[id] !== undefined;
+  }
+
+  /**
+   * A girth of the body, mm: measured, or twice a garment laid flat. Throws BadInput where there is neither.
+   * `id` is "waist", "hip", "bust"; its tree says which it was.
+   */
+  girth(id: string): Quantity {
+    const flat = `flat${id.charAt(0).toUpperCase()}${id.slice(1)}`;
+    if (this.hasMeasure(`${id}-girth`) || !this.hasMeasure(flat)) return this.measure(`${id}-girth`);
+    return this.measure(flat).times(2).named(`${id}-girth-from-flat`, `Round the ${id}, from a garment laid flat`, 'nearest');
+  }
+
+  /** A chosen number as a quantity. Throws FormulaError where the choice has no value of its own (see `isSet`). */
+  number(id: string): Quantity {
+    const { definition, value } = this.choice(id);
+    if (typeof value !== 'number') throw new FormulaError(`choice ${id} has no number`);
+    const scale = definition.scales ? this.scale : 1;
+    return this.leaf(definition.inTree ?? id, definition.label, value * scale, UNIT_OF_KIND[definition.kind]!, 'choice');
+  }
+
+  oneOf(id: string): string {
+    return String(this.choice(id).value);
+  }
+
+  yes(id: string): boolean {
+    return this.choice(id).value === true;
+  }
+
+  /** Whether a choice that is otherwise worked out has been given a value. */
+  isSet(id: string): boolean {
+    return this.choice(id).value !== null;
+  }
+
+  hasChoice(id: string): boolean {
+    return this.choices.has(id);
+  }
+
+  /** A figure of the trade: the maker's own, or the default with its source. Throws FormulaError on an id there is none of. */
+  figure(id: string): Quantity {
+    const known = this.leaves.get(id);
+    if (known) return known;
+    const figure = Object.hasOwn(FIGURES, id) ? FIGURES[id]! : undefined;
+    if (!figure) throw new FormulaError(`no figure ${id}`);
+    const own = this.figures[id];
+    const label = `${figure.label} (${own === undefined ? figure.source : 'your figure'})`;
+    return this.leaf(id, label, own ?? figure.value, UNIT_OF_FIGURE[figure.unit], 'figure');
+  }
+
+  /** Minutes something takes at the pace in hand, by the name of its figures. */
+  minutes(id: string): Quantity {
+    return this.figure(`${id}-${this.oneOf('pace')}`);
+  }
+
+  /** Names a quantity and puts it on the plan. Throws FormulaError where the name is taken, by another or by a choice. */
+  put(id: string, label: string, safeSide: SafeSide, quantity: Quantity, unit?: QuantityUnit): Quantity {
+    if (this.quantities.some((each) => each.id === id)) throw new FormulaError(`two quantities are called ${id}`);
+    if (this.definitions.some((each) => (each.inTree ?? each.id) === id)) throw new FormulaError(`the quantity ${id} is called like a choice`);
+    const named = (unit ? quantity.as(unit) : quantity).named(id, label, safeSide);
+    this.quantities.push(named);
+    return named;
+  }
+
+  quantity(id: string): Quantity {
+    const found = this.quantities.find((each) => each.id === id);
+    if (!found) throw new FormulaError(`no quantity ${id} on this sheet`);
+    return found;
+  }
+
+  /** Cuts a piece. Throws FormulaError where the id is taken, Unmakeable where it can't be drawn. */
+  cut({ shape, turns, cloth = 'main', ...rest }: Cut): Piece {
+    if (this.pieces.some(({ id }) => id === rest.id)) throw new FormulaError(`two pieces are called ${rest.id}`);
+    const values = shape.inputs.map(({ value }) => value);
+    const along = rest.grain === 'along';
+    const piece = makePiece({ ...rest, ...shape.draw(values), shape, cloth, turns: turns ?? allowedTurns(this.cloths.of(cloth), along) });
+    this.pieces.push(piece);
+    return piece;
+  }
+
+  piece(id: string): Piece {
+    const found = this.pieces.find((each) => each.id === id);
+    if (!found) throw new FormulaError(`no piece ${id} on this sheet`);
+    return found;
+  }
+
+  /** Length of one side of a piece along its seam line, mm, as it is drawn. */
+  side(piece: Piece, id: string): Quantity {
+    const key = `${piece.id} ${id}`;
+    const known = this.sideLengths.get(key) ?? sideLength(piece, id);
+    this.sideLengths.set(key, known);
+    return known;
+  }
+
+  /** Adds joins. Throws FormulaError where an id is taken. */
+  join(...joins: Join[]): void {
+    for (const join of joins) {
+      if (this.joins.some(({ id }) => id === join.id)) throw new FormulaError(`two joins are called ${join.id}`);
+      this.joins.push(join);
+    }
+  }
+
+  check(...checks: Array<Check | undefined>): void {
+    for (const check of checks) if (check) this.checks.push(check);
+  }
+
+  /** Adds a step. Throws FormulaError where the id is taken. */
+  step(step: Step): void {
+    if (this.steps.some(({ id }) => id === step.id)) throw new FormulaError(`two steps are called ${step.id}`);
+    this.steps.push(step);
+  }
+
+  /** A quantity as this person reads it, rounded to its safe side. */
+  show(quantity: Quantity): string {
+    return formatQuantity(quantity.value, quantity.unit, this.units, quantity.safeSide);
+  }
+
+  /** A bare length (mm) as this person reads it. */
+  showLength(mm: number, side: SafeSide = 'nearest'): string {
+    return formatLength(mm, this.units, side);
+  }
+
+  /** A length read off a drawing (a curve's length, the laid cloth), mm. */
+  drawn(id: string, label: string, value: number): Quantity {
+    return Quantity.leaf(id, label, value, 'mm', 'drawing');
+  }
+
+  private choice(id: string): { definition: Choice; value: ChoiceValue | null } {
+    const definition = this.definitions.find((each) => each.id === id);
+    if (!definition) throw new FormulaError(`no choice ${id} in this construction`);
+    return { definition, value: this.choices.get(id) ?? null };
+  }
+
+  private leaf(id: string, label: string, value: number, unit: QuantityUnit, source: 'measure' | 'choice' | 'figure'): Quantity {
+    const known = this.leaves.get(id);
+    if (known) return known;
+    const leaf = Quantity.leaf(id, label, value, unit, source);
+    this.leaves.set(id, leaf);
+    return leaf;
+  }
+}
