@@ -13,5 +13,10 @@ export class PlanPreviewRequest {
   @IsOptional() @ById() choices?: Record<string, number | string | boolean>;
   @IsOptional() @IsObject() @ValidateNested() @Type(() => ClothFigures) cloth?: ClothFigures;
   @IsOptional() @IsObject() @ValidateNested() @Type(() => ElasticFigures) elastic?: ElasticFigures;
+  /** Further cloths by what they are for; each is checked by name and field. */
+  @IsOptional() @IsObject() cloths?: Record<string, Partial<ClothFigures>>;
+  @IsOptional() @IsIn(WEARERS) wearer?: Wearer;
+  /** The maker’s own figures, in place of the defaults. */
+  @IsOptional() @ById() figures?: Record<string, number>;
   @IsOptional() @IsIn(UNITS) units?: (typeof UNITS)[number];
 }

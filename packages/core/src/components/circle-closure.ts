@@ -4,6 +4,10 @@ import { Quantity, TWO_PI } from '../quantity/quantity.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
 import type { WaistKind } from './waist.ts';
 
+/** No less of a circle can be chosen, and no narrower allowance, mm. */
+const LEAST_FRACTION = 0.1;
+const LEAST_SEAM = 3;
+
 /** How a skirt with a round hole at the waist goes on, and the numbers that follow. */
 export interface CircleClosure {
   kind: WaistKind;
@@ -28,15 +32,7 @@ export function circleClosure(sheet: Worksheet, fraction: Quantity = Quantity.co
   const whole = fraction.formula.op === 'constant';
   const inner = sheet.put('waist-radius', 'Waist radius', 'down', seamGirth.over(whole ? TWO_PI : TWO_PI.times(fraction)));
   const innerCut = sheet.put('waist-radius-cut', 'Waist radius, to cut', 'down', inner.minus(seam));
-  if (innerCut.value <= 0) {
-    if (whole) throw new Unmakeable('choices.seam', 'The allowance leaves no hole to cut.', Math.floor(inner.value / 2));
-    const most = seamGirth.value / (2 * Math.PI * seam.value);
-    throw new Unmakeable(
-      'choices.fraction',
-      `The allowance (${sheet.show(seam)}) is wider than the waist radius (${sheet.show(inner)}): no hole is left to cut.`,
-      Math.floor(most * 100 - 1) / 100,
-    );
-  }
+  if (innerCut.value <= 0) throw noHole(sheet, inner, whole ? undefined : seamGirth.value / (2 * Math.PI * seam.value));
   if (pullOn) sheet.put('fullness', 'Gathered at the waist', 'nearest', seamGirth.over(waist));
   const zipOut: WayOut = { says: 'Put in a zip', choices: { closure: 'zip' } };
   const pullOut: WayOut = { says: 'Make it wide enough for the hips and draw it in with elastic', choices: { closure: 'pull-on' } };
@@ -48,4 +44,16 @@ export function circleClosure(sheet: Worksheet, fraction: Quantity = Quantity.co
     innerCut,
     waysOut: pullOn ? [{ says: 'More room over the hips', choices: { pullOnEase: 50 } }, zipOut] : closure === 'zip' ? [pullOut] : [zipOut, pullOut],
   };
+}
+
+/** Where the allowance leaves no hole: less of a circle, a narrower allowance, or a wider waist, whichever can be. `most`: what fraction would. */
+export function noHole(sheet: Worksheet, inner: Quantity, most?: number): Unmakeable {
+  const seam = sheet.number('seam');
+  const says = `The allowance (${sheet.show(seam)}) is wider than the waist radius (${sheet.show(inner)}): no hole is left to cut.`;
+  const less = most === undefined ? 0 : Math.floor(most * 100 - 1) / 100;
+  if (less >= LEAST_FRACTION) return new Unmakeable('choices.fraction', says, less);
+  const narrower = Math.floor(inner.value / 2);
+  if (narrower >= LEAST_SEAM) return new Unmakeable('choices.seam', says, narrower);
+  const girth = 2 * Math.PI * (most === undefined ? 1 : LEAST_FRACTION) * seam.value * 2;
+  return new Unmakeable('choices.waistEase', says, Math.ceil(girth - sheet.girth('waist').value));
 }

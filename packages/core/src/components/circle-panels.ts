@@ -24,6 +24,8 @@ export interface CirclePanels {
   piece: Piece;
   panels: Quantity;
   angle: Quantity;
+  /** The same as it is drawn: a ring that is slit is a hair less. */
+  panelAngle: Quantity;
   outer: Quantity;
   turns: Turn[];
   /** One whole ring of cloth. */
@@ -41,11 +43,11 @@ export function cutCirclePanels(sheet: Worksheet, radii: Radii): CirclePanels {
   const count = panelCount(sheet, options);
   const panels = sheet.put('panels', 'Panels', 'up', count);
   const angle = sheet.put('panel-angle', 'Angle of a panel', 'nearest', Quantity.constant(360, 'deg').times(radii.fraction).over(panels));
-  const sketch = panelSketch(sheet, options, angle);
+  const sketch = panelSketch(sheet, options, angle, panels.value);
   const turns = turnsThatFit(sheet, sketched(sketch))!;
   const piece = cutCircle(sheet, { ...sketch, id: 'skirt', name: nameOf(radii, panels.value, angle.value), copies: panels.value, turns });
   const whole = piece.cutHoles.length > 0;
-  return { piece, panels, angle, outer, turns, whole, slit: !whole && radii.zip && angle.value > SLIT_ABOVE };
+  return { piece, panels, angle, panelAngle: sketch.angle, outer, turns, whole, slit: !whole && sketch.side === 0 };
 }
 
 type Sketch = CircleShapeOptions & { quantityIds: string[] };
@@ -60,7 +62,7 @@ export function cutCircle(
 }
 
 function nameOf({ fraction }: Radii, count: number, angleDeg: number): string {
-  if (angleDeg > 360 - 1e-9) return 'Skirt, whole circle';
+  if (angleDeg > 360 - 1e-9) return count === 1 ? 'Skirt, whole circle' : 'Skirt, whole circle, slit';
   return count === 1 ? 'Skirt' : count === 2 && Math.abs(fraction.value - 1) < 1e-9 ? 'Skirt half' : 'Skirt panel';
 }
 
@@ -70,9 +72,15 @@ interface Options extends Radii {
   hem: number;
 }
 
-function panelSketch(sheet: Worksheet, { inner, innerCut, outer, outerCut, hem, zip }: Options, angle: Quantity): Sketch {
+/** A ring that is joined to others is slit by so much at the waist, mm: a cut has no width. */
+const SLIT = 0.02;
+
+function panelSketch(sheet: Worksheet, { inner, innerCut, outer, outerCut, hem, zip }: Options, of: Quantity, panels: number): Sketch {
   const seam = sheet.number('seam').value;
-  const whole = angle.value > 360 - 1e-9;
+  const full = of.value > 360 - 1e-9;
+  const whole = full && panels === 1;
+  // whole rings that are joined to each other are each slit along one radius
+  const angle = full && !whole ? of.minus(Quantity.constant(((SLIT / inner.value) * 180) / Math.PI, 'deg', undefined, 'a slit')) : of;
   return {
     inner,
     innerCut,
@@ -80,7 +88,7 @@ function panelSketch(sheet: Worksheet, { inner, innerCut, outer, outerCut, hem, 
     outerCut,
     angle,
     waist: seam,
-    side: zip && angle.value > SLIT_ABOVE ? 0 : seam,
+    side: angle.value > SLIT_ABOVE && (zip || full) && !whole ? 0 : seam,
     hem,
     slit: whole && zip,
     quantityIds: ['waist-radius-cut', 'hem-radius-cut'],
@@ -98,7 +106,7 @@ function panelCount(sheet: Worksheet, options: Options): Quantity {
   const fits = (count: number): boolean => {
     const angle = Quantity.constant((360 * fraction.value) / count, 'deg');
     try {
-      return turnsThatFit(sheet, sketched(panelSketch(sheet, options, angle))) !== undefined;
+      return turnsThatFit(sheet, sketched(panelSketch(sheet, options, angle, count))) !== undefined;
     } catch (error) {
       if (error instanceof Unmakeable) return false;
       throw error;
@@ -116,7 +124,7 @@ function panelCount(sheet: Worksheet, options: Options): Quantity {
   }
   const chosen = sheet.number('panels');
   if (chosen.value < fewest)
-    throw new Unmakeable('choices.panels', `A panel can't be more than a whole circle: ${fraction.value} circles take at least ${fewest}.`, fewest);
+    throw new Unmakeable('choices.panels', `A panel can't be more than a whole circle: ${fraction.value} circles take at least ${fewest}.`, firstFit(fewest));
   if (!fits(chosen.value))
     throw new Unmakeable('choices.panels', `Panels this wide don't fit ${sheet.show(sheet.usableWidth)} of usable width.`, firstFit(chosen.value + 1));
   return chosen;

@@ -100,7 +100,7 @@ describe('gathering', () => {
   it('tests a 30 cm strip and says how long it should come out', () => {
     const sheet = sheetOf('gathered-skirt', { waist: 'fitted-band', fullness: 2.5 });
     const step = sheet.steps.find(({ id }) => id.startsWith('gather'))!;
-    expect(step.how).toContain('a strip of 30.0 cm should come out 12.0 cm long');
+    expect(step.how).toContain('30.0 cm should come out 12.0 cm long');
   });
 
   it('marks both edges in 4, 8 and 16 parts that add up', () => {

@@ -9,6 +9,9 @@ import type { Piece } from '../shapes/piece.ts';
 import type { Span } from '../sheet/join.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
 
+/** A godet lower than this is all seam, mm. */
+export const LEAST_GODET = 60;
+
 /** Wedges set into seams: a sector of height k and hem width u opens by u/k radians. `room`: how much seam there is for it, mm. */
 export function cutGodets(sheet: Worksheet, count: number, room: Quantity): Piece {
   const [height, width] = [sheet.number('godetHeight'), sheet.number('godetHem')];

@@ -1,5 +1,6 @@
 import { Unmakeable } from '../errors/unmakeable.ts';
 import { Quantity } from '../quantity/quantity.ts';
+import { LEAST_GODET } from './godet.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
 
 /** Gores that lie beside one of the two side seams: a front and a back one each. */
@@ -108,11 +109,14 @@ function assertFlare(sheet: Worksheet, trumpet: boolean, flareLine: Quantity, hi
       Math.max(0, Math.floor((sheet.measure('waist-to-knee').value - hipDepth.value - 10) / sheet.scale)),
     );
   }
-  if (length.value <= flareLine.value) {
+  const least = sheet.yes('godets') ? LEAST_GODET * sheet.scale : 0;
+  if (length.value <= flareLine.value + least - 1e-6 || length.value <= flareLine.value) {
     throw new Unmakeable(
       'choices.length',
-      `The skirt ends (${sheet.show(length)}) before its flare starts (${sheet.show(flareLine)}).`,
-      Math.ceil((flareLine.value + 20) / sheet.scale),
+      least > 0
+        ? `The skirt (${sheet.show(length)}) leaves no room for godets below where its flare starts (${sheet.show(flareLine)}).`
+        : `The skirt ends (${sheet.show(length)}) before its flare starts (${sheet.show(flareLine)}).`,
+      Math.ceil((flareLine.value + Math.max(20, least)) / sheet.scale),
     );
   }
 }

@@ -11,7 +11,7 @@ import type { Worksheet } from '../sheet/worksheet.ts';
 /** Length of the lining, mm: that of the outside less 50. Throws Unmakeable where nothing is left. */
 export function liningLength(sheet: Worksheet, length: Quantity): Quantity {
   const lining = sheet.put('lining-length', 'Lining, finished length', 'down', length.minus(sheet.figure('lining-shorter')));
-  if (lining.value <= 0) throw new Unmakeable('choices.lining', 'The garment is too short to carry a lining.', 'false');
+  if (lining.value <= 0) throw new Unmakeable(sheet.hasChoice('lining') ? 'choices.lining' : 'choices.underlay', 'The garment is too short to carry a lining.', 'false');
   return lining;
 }
 

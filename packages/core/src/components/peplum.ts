@@ -1,4 +1,4 @@
-import { Unmakeable } from '../errors/unmakeable.ts';
+import { noHole } from './circle-closure.ts';
 import { hem } from '../joins/hem.ts';
 import { along, copiesOf } from '../joins/run.ts';
 import { sewStep } from '../joins/stitching.ts';
@@ -15,7 +15,7 @@ export function addPeplum(sheet: Worksheet, { prefix = 'peplum', around, onto }:
   const [seam, hemAllowed] = [sheet.number('seam'), sheet.number('hem')];
   const inner = sheet.put(`${prefix}-radius`, 'Peplum, waist radius', 'down', around.over(TWO_PI));
   const innerCut = sheet.put(`${prefix}-radius-cut`, 'Peplum, waist radius to cut', 'down', inner.minus(seam));
-  if (innerCut.value <= 0) throw new Unmakeable('choices.seam', 'The allowance leaves no hole in the peplum.', Math.floor(inner.value / 2));
+  if (innerCut.value <= 0) throw noHole(sheet, inner);
   const outer = inner.plus(sheet.number('peplumLength'));
   const outerCut = sheet.put(`${prefix}-hem-radius-cut`, 'Peplum, hem radius to cut', 'up', outer.plus(hemAllowed));
   const piece = sheet.cut({

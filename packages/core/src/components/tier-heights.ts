@@ -4,6 +4,11 @@ import type { Worksheet } from '../sheet/worksheet.ts';
 
 /** No tier is lower than this, mm: it would be all seam. */
 export const LEAST_TIER = 20;
+/** Nor higher, mm. */
+export const HIGHEST_TIER = 1200;
+/** Length of all tiers together, mm. */
+export const SHORTEST = 60;
+export const LONGEST = 1500;
 
 /** Finished heights from the top down: equal, growing by a factor, or the person's own with the rest shared. */
 export function tierHeights(sheet: Worksheet, length: Quantity, count: number): Quantity[] {
@@ -24,23 +29,26 @@ function ownTierHeights(sheet: Worksheet, length: Quantity, count: number): Quan
   const ids = Array.from({ length: count }, (_, i) => `tierHeight${i + 1}`);
   const own = ids.filter((id) => sheet.isSet(id));
   const open = count - own.length;
-  let rest = length;
-  for (const id of own) rest = rest.minus(sheet.number(id));
-  if (open === 0 && Math.abs(rest.value) > 0.5) {
-    const last = ids[count - 1]!;
-    throw new Unmakeable(
-      `choices.${last}`,
-      `The tiers add up to ${sheet.showLength(length.value - rest.value)}, the skirt is ${sheet.show(length)} long.`,
-      sheet.number(last).value + rest.value,
-    );
-  }
-  if (open > 0 && rest.value < open * LEAST_TIER * sheet.scale) {
-    if (own.length === 0) throw new Unmakeable('choices.length', `It is too short for ${count} tiers.`, count * LEAST_TIER);
-    throw new Unmakeable(
-      `choices.${own[0]}`,
-      'Nothing is left for the other tiers.',
-      Math.max(LEAST_TIER, sheet.number(own[0]!).value + rest.value - open * LEAST_TIER),
-    );
-  }
+  const least = open * LEAST_TIER * sheet.scale;
+  const rest = own.reduce((left, id) => left.minus(sheet.number(id)), length);
+  const off = open === 0 ? rest.value : Math.min(0, rest.value - least);
+  if (Math.abs(off) > (open === 0 ? 0.5 : 1e-9)) throw unlike(sheet, length, own, off, open === 0);
   return ids.map((id) => (sheet.isSet(id) ? sheet.number(id) : rest.over(Quantity.constant(open, 'count'))));
+}
+
+/** The refusal of heights that don't add up: the tier that can make up for it, else the length that would do. */
+function unlike(sheet: Worksheet, length: Quantity, own: readonly string[], off: number, all: boolean): Unmakeable {
+  const says = all
+    ? `The tiers add up to ${sheet.showLength(length.value - off)}, the skirt is ${sheet.show(length)} long.`
+    : own.length === 0
+      ? 'It is too short for so many tiers.'
+      : 'Nothing is left for the other tiers.';
+  const mended = (id: string) => (sheet.number(id).value + off) / sheet.scale;
+  const able = own.find((id) => mended(id) >= LEAST_TIER && mended(id) <= HIGHEST_TIER);
+  if (able) return new Unmakeable(`choices.${able}`, says, mended(able));
+  const wanted = Math.ceil((length.value - off) / sheet.scale);
+  if (wanted >= SHORTEST && wanted <= LONGEST) return new Unmakeable('choices.length', says, wanted);
+  // no one figure makes up for it: the one that can do most goes first
+  const most = own.reduce((a, b) => (Math.sign(off) * (sheet.number(b).value - sheet.number(a).value) < 0 ? b : a));
+  return new Unmakeable(`choices.${most}`, says, off < 0 ? LEAST_TIER : HIGHEST_TIER);
 }

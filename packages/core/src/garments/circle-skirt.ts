@@ -135,7 +135,7 @@ function closeSkirt(sheet: Worksheet, cut: CirclePanels, zip: Quantity | undefin
   if (zip) zipInSeam(sheet, { opening, long: zip, seam: sheet.side(piece, 'side-right').value, where, waysOut });
 }
 
-function liningOf(sheet: Worksheet, { piece, angle, panels, whole, slit, turns }: CirclePanels, { inner, innerCut, kind }: CircleClosure, zip?: Quantity): Lining {
+function liningOf(sheet: Worksheet, { piece, panelAngle, panels, whole, slit, turns }: CirclePanels, { inner, innerCut, kind }: CircleClosure, zip?: Quantity): Lining {
   const [length, fraction] = [sheet.number('length'), sheet.number('fraction')];
   const shorter = liningLength(sheet, length);
   const outer = inner.plus(shorter);
@@ -150,7 +150,7 @@ function liningOf(sheet: Worksheet, { piece, angle, panels, whole, slit, turns }
     innerCut,
     outer,
     outerCut: outer.plus(hem).named('lining-hem-radius-cut', 'Lining, hem radius to cut', 'up'),
-    angle,
+    angle: panelAngle,
     waist: seam.value,
     side: slit ? 0 : seam.value,
     hem: hem.value,

@@ -2,7 +2,7 @@ import { needsLining } from '../checks/cloth-checks.ts';
 import { fitsBody } from '../checks/fits-body.ts';
 import { stretchDirection } from '../checks/stretch-direction.ts';
 import { walkingRoom } from '../checks/walking-room.ts';
-import { cutGodets, setInGodets } from '../components/godet.ts';
+import { cutGodets, LEAST_GODET, setInGodets } from '../components/godet.ts';
 import { goreNumbers, type GoreNumbers } from '../components/gore-numbers.ts';
 import { cutGores, cutGoreLining, type GoreRing } from '../components/gores.ts';
 import { hang, levelFromFloor } from '../components/hang-and-level.ts';
@@ -73,7 +73,7 @@ export const goredSkirt: Construction = {
     allowanceChoice('bandWidth', 'Finished band', 30, [10, 150], 'How high the waistband stands.', { when: { choice: 'waist', is: ['zip'] } }),
     bandClothChoice,
     yesNoChoice('godets', 'Godets', false, 'A wedge set into every seam for more swing at the hem.'),
-    lengthChoice('godetHeight', 'Godet height', 250, [60, 900], 'How far up the seam it reaches.', { when: { choice: 'godets', is: [true] } }),
+    lengthChoice('godetHeight', 'Godet height', 250, [LEAST_GODET, 900], 'How far up the seam it reaches.', { when: { choice: 'godets', is: [true] } }),
     lengthChoice('godetHem', 'Godet hem', 200, [40, 900], 'How wide it is at the hem.', { when: { choice: 'godets', is: [true] } }),
     yesNoChoice('lining', 'Lining', false, 'The same gores, shorter.'),
     oneOfChoice(

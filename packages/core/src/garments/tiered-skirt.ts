@@ -6,7 +6,7 @@ import { widthGives } from '../components/cut-widths.ts';
 import { gatheredWaist, type GatheredWaist } from '../components/gathered-waist.ts';
 import { addHemEdge } from '../components/hem-edge.ts';
 import { straightLining } from '../components/straight-lining.ts';
-import { LEAST_TIER, tierHeights } from '../components/tier-heights.ts';
+import { HIGHEST_TIER, LEAST_TIER, LONGEST, SHORTEST, tierHeights } from '../components/tier-heights.ts';
 import { press } from '../components/press.ts';
 import { addWaist, bandHeight } from '../components/waist.ts';
 import { zipInSeam, zipLength } from '../components/zip-place.ts';
@@ -27,7 +27,7 @@ const MOST_TIERS = 6;
 const CRINKLE_DRIES = 36;
 
 const ownHeights: Choice[] = Array.from({ length: MOST_TIERS }, (_, i) =>
-  lengthChoice(`tierHeight${i + 1}`, `Height of tier ${i + 1}`, null, [LEAST_TIER, 1200], 'Left open, it takes its share of what remains.', {
+  lengthChoice(`tierHeight${i + 1}`, `Height of tier ${i + 1}`, null, [LEAST_TIER, HIGHEST_TIER], 'Left open, it takes its share of what remains.', {
     when: { choice: 'heights', is: ['own'] },
   }),
 );
@@ -41,7 +41,7 @@ export const tieredSkirt: Construction = {
   optional: [],
   docket: ['hem-sweep', 'strip-total', 'elastic-cut', 'band-cut-length', 'cloth-to-buy', 'sewing-minutes'],
   choices: [
-    lengthChoice('length', 'Length', 800, [60, 1500], 'All tiers together.', { saves: 'less' }),
+    lengthChoice('length', 'Length', 800, [SHORTEST, LONGEST], 'All tiers together.', { saves: 'less' }),
     countChoice('tiers', 'Tiers', 3, [2, MOST_TIERS], 'Three for a knee-length skirt, five or six to the floor.'),
     ratioChoice(
       'seamFullness',

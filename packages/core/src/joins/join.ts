@@ -37,13 +37,11 @@ export function addJoin(sheet: Worksheet, { long, heldTo, ...sketch }: JoinSketc
   return join;
 }
 
-/** What is sewn already of the pieces it takes up: those joins come first. */
+/** What is sewn already of the pieces it takes up: those joins come first; what they wait for themselves is understood. */
 function before(sheet: Worksheet, { layers, onto }: JoinSketch): string[] {
-  const mine = new Set(layers.flat().map(({ piece, copy }) => `${piece} ${copy}`));
-  return sheet.joins
-    .filter((join) => join.layers.flat().some(({ piece, copy }) => mine.has(`${piece} ${copy}`) || piece === onto) && !independent(join))
-    .map(({ id }) => id);
+  const found = new Set<Join>();
+  for (const { piece, copy } of layers.flat()) for (const join of sheet.joinsOf(piece, copy)) found.add(join);
+  if (onto) for (let copy = 0; copy < sheet.piece(onto).copies; copy++) for (const join of sheet.joinsOf(onto, copy)) found.add(join);
+  const understood = new Set([...found].flatMap(({ after }) => after));
+  return [...found].map(({ id }) => id).filter((id) => !understood.has(id));
 }
-
-/** What becomes of an edge on its own keeps nothing else waiting. */
-const independent = ({ how }: Join) => how === 'raw';

@@ -42,13 +42,16 @@ export function runLength(sheet: Worksheet, run: readonly Span[]): Quantity {
   return Quantity.sum([...groups.values()].map(({ span, count }) => (count === 1 ? spanLength(sheet, span) : spanLength(sheet, span).times(count))));
 }
 
+/** Nothing is sewn that is shorter than this, mm. */
+const HAIR = 0.01;
+
 /** A run cut in two so far from its start, mm. Throws FormulaError where it is shorter. */
 export function splitRun(sheet: Worksheet, run: readonly Span[], at: number): [Span[], Span[]] {
   let rest = at;
   for (let i = 0; i < run.length; i++) {
     const length = spanLength(sheet, run[i]!).value;
-    if (rest <= 1e-6) return [run.slice(0, i), run.slice(i)];
-    if (rest < length - 1e-6) {
+    if (rest <= HAIR) return [run.slice(0, i), run.slice(i)];
+    if (rest < length - HAIR) {
       const share = rest / length;
       return [
         [...run.slice(0, i), part(run[i]!, 0, share)],
@@ -57,6 +60,6 @@ export function splitRun(sheet: Worksheet, run: readonly Span[], at: number): [S
     }
     rest -= length;
   }
-  if (rest > 1e-6) throw new FormulaError(`a run is ${rest} mm shorter than where it is cut`);
+  if (rest > 2 * HAIR) throw new FormulaError(`a run is ${rest} mm shorter than where it is cut`);
   return [[...run], []];
 }

@@ -67,10 +67,10 @@ describe.each(EVERY_SKIRT)('chalking a %s', (_, request) => {
 
   it('gives those who use a ruler the same dots: down one fold, out from it', () => {
     for (const sheet of sheets) {
-      for (const { table, dots, line } of sheet.marks.filter((mark) => mark.table && mark.dots)) {
-        const centre = line![0];
-        table!.rows.forEach(([along, out], i) => {
-          expect(Math.hypot(along, out)).toBeCloseTo(distance(centre, dots![i]!), 6);
+      for (const { table, dots } of sheet.marks.filter((mark) => mark.table && mark.dots)) {
+        // measured from the origin the words speak of, above it less than 0
+        table!.rows.forEach(([down, out], i) => {
+          expect([sheet.origin[0] + out, sheet.origin[1] - down]).toEqual(dots![i]!.map((value) => expect.closeTo(value, 6)));
         });
       }
     }

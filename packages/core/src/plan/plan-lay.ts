@@ -31,8 +31,6 @@ export type Layer = (request: LayRequest, role: ClothRole) => Lay;
 const PLAN_SECONDS = 0.8;
 /** What a lay gets when the others have used them up, seconds. */
 const LEAST_SECONDS = 0.02;
-/** Nobody cuts more pieces for one garment; they would not be laid in the time either. */
-const MOST_COPIES = 1000;
 
 /** The engine, quickly: a layer for one plan, whose lays share its seconds. */
 export function quickLayer(seconds = PLAN_SECONDS): Layer {
@@ -63,12 +61,11 @@ export function layRequestOf(
   );
 }
 
-/** Lays the pieces cut from one cloth. Throws Unmakeable where there are more than anyone cuts, or naming the piece that is too wide for it. */
+/** Lays the pieces cut from one cloth. Throws Unmakeable naming the piece that is too wide for it. */
 export function layCloth(sheet: Worksheet, role: ClothRole, layer: Layer): Omit<PlanLay, 'buy'> | undefined {
   const pieces = sheet.pieces.filter((piece) => piece.cloth === role);
   if (pieces.length === 0) return undefined;
   const usableWidth = sheet.cloths.usableWidth(role).value;
-  assertCuttable(pieces, usableWidth, sheet);
   for (const piece of pieces) assertFits(sheet, piece, usableWidth);
   const gap = sheet.number('bladeGap').value;
   const repeat = sheet.cloths.of(role).repeat ?? 0;
@@ -100,16 +97,6 @@ function folded(sheet: Worksheet, pieces: readonly Piece[], usable: number, laye
     cutFolded(sheet, cuts + ofOtherCloth, layers);
   }
   return stretches;
-}
-
-function assertCuttable(pieces: readonly Piece[], usable: number, sheet: Worksheet): void {
-  const copies = pieces.reduce((sum, piece) => sum + piece.copies, 0);
-  if (copies <= MOST_COPIES) return;
-  const most = pieces.reduce((a, b) => (b.copies > a.copies ? b : a));
-  throw new Unmakeable(
-    'cloth.width',
-    `${copies} pieces would have to be cut, ${most.copies} of them “${most.name.toLowerCase()}” from cloth with ${sheet.showLength(usable, 'down')} between the selvedges; nobody cuts more than ${MOST_COPIES}. Take wider cloth, or make it shorter or less full.`,
-  );
 }
 
 function assertFits(sheet: Worksheet, piece: Piece, usable: number): void {

@@ -5,7 +5,7 @@ import type { PlanRequest } from './request.ts';
 
 /**
  * Leaves of every check only the ways out that help: tried alone, one lifts the verdict and brings no other check to stop. Of ways that
- * change the same things the first that helps is enough. What only says something in words stays.
+ * take more or less of the same things the first that helps is enough. What only says something in words stays.
  */
 export function keepWaysThatHelp(checks: Check[], request: PlanRequest, checksOf: (request: PlanRequest) => readonly Check[]): void {
   checks.forEach((check, i) => {
@@ -19,7 +19,9 @@ export function keepWaysThatHelp(checks: Check[], request: PlanRequest, checksOf
     const waysOut = check.waysOut.filter((way) => {
       const changes = [...Object.keys(way.choices ?? {}), ...(way.elastic ? ['elastic'] : [])].join(' ');
       if (changes === '') return true;
-      if (taken.has(changes) || !helps(check, way, checks, request, checksOf)) return false;
+      // more and more of one thing: the least that helps; other ways of doing it are each worth a word
+      const more = Object.values(way.choices ?? {}).every((value) => typeof value === 'number');
+      if ((more && taken.has(changes)) || !helps(check, way, checks, request, checksOf)) return false;
       taken.add(changes);
       return true;
     });

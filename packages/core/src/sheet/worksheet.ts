@@ -6,6 +6,7 @@ import type { Cloth } from '../cloth/cloth.ts';
 import type { Elastic } from '../cloth/elastic.ts';
 import type { GarmentView } from '../drape/garment-view.ts';
 import { BadInput } from '../errors/bad-input.ts';
+import { Unmakeable } from '../errors/unmakeable.ts';
 import { FormulaError } from '../errors/formula-error.ts';
 import { FIGURES, type FigureUnit } from '../figure/figures.ts';
 import type { Choice, ChoiceValue } from '../garments/choice.ts';
@@ -23,6 +24,8 @@ import type { Join } from './join.ts';
 
 const UNIT_OF_KIND: Record<string, QuantityUnit> = { length: 'mm', ratio: 'ratio', count: 'count' };
 const UNIT_OF_FIGURE: Record<FigureUnit, QuantityUnit> = { mm: 'mm', ratio: 'ratio', min: 'min', 'mm a min': 'mm', 'min a m': 'min' };
+/** Nobody cuts more pieces for one garment; they would not be laid in the time either. */
+const MOST_COPIES = 1000;
 export const SAMPLE_SCALE: Record<string, number> = { full: 1, half: 0.5, quarter: 0.25 };
 
 /** One thing to buy or take from the cupboard. */
@@ -89,6 +92,8 @@ export class Worksheet {
   private readonly choices: SheetFor['choices'];
   private readonly definitions: readonly Choice[];
   private readonly figures: SheetFor['figures'];
+  private readonly joinIds = new Set<string>();
+  private readonly takenUp = new Map<string, Join[]>();
   private readonly sideLengths = new Map<string, Quantity>();
   private readonly leaves = new Map<string, Quantity>();
 
@@ -208,6 +213,7 @@ export class Worksheet {
   cut({ shape, turns, cloth = 'main', ...rest }: Cut): Piece {
     if (this.pieces.some(({ id }) => id === rest.id)) throw new FormulaError(`two pieces are called ${rest.id}`);
     const values = shape.inputs.map(({ value }) => value);
+    this.assertCuttable(rest.name, rest.copies, cloth);
     const along = rest.grain === 'along';
     const piece = makePiece({ ...rest, ...shape.draw(values), shape, cloth, turns: turns ?? allowedTurns(this.cloths.of(cloth), along) });
     this.pieces.push(piece);
@@ -231,9 +237,22 @@ export class Worksheet {
   /** Adds joins. Throws FormulaError where an id is taken. */
   join(...joins: Join[]): void {
     for (const join of joins) {
-      if (this.joins.some(({ id }) => id === join.id)) throw new FormulaError(`two joins are called ${join.id}`);
+      if (this.joinIds.has(join.id)) throw new FormulaError(`two joins are called ${join.id}`);
+      this.joinIds.add(join.id);
       this.joins.push(join);
+      if (join.how === 'raw') continue; // what becomes of an edge on its own keeps nothing else waiting
+      for (const { piece, copy } of join.layers.flat()) {
+        const of = `${piece} ${copy}`;
+        const known = this.takenUp.get(of) ?? [];
+        if (known[known.length - 1] !== join) known.push(join);
+        this.takenUp.set(of, known);
+      }
     }
+  }
+
+  /** The joins that have taken up a copy of a piece so far, in order. */
+  joinsOf(piece: string, copy: number): readonly Join[] {
+    return this.takenUp.get(`${piece} ${copy}`) ?? [];
   }
 
   check(...checks: Array<Check | undefined>): void {
@@ -259,6 +278,17 @@ export class Worksheet {
   /** A length read off a drawing (a curve's length, the laid cloth), mm. */
   drawn(id: string, label: string, value: number): Quantity {
     return Quantity.leaf(id, label, value, 'mm', 'drawing');
+  }
+
+  /** Throws Unmakeable where there are more pieces of one cloth than anyone cuts. */
+  private assertCuttable(name: string, more: number, role: ClothRole): void {
+    const copies = this.pieces.reduce((sum, piece) => sum + (piece.cloth === role ? piece.copies : 0), more);
+    if (copies <= MOST_COPIES) return;
+    const usable = this.showLength(this.cloths.usableWidth(role).value, 'down');
+    throw new Unmakeable(
+      role === 'main' || !this.cloths.isNamed(role) ? 'cloth.width' : `cloths.${role}.width`,
+      `${copies} pieces would have to be cut, ${more} of them “${name.toLowerCase()}” from cloth with ${usable} between the selvedges; nobody cuts more than ${MOST_COPIES}. Take wider cloth, or make it shorter or less full.`,
+    );
   }
 
   private choice(id: string): { definition: Choice; value: ChoiceValue | null } {

@@ -1,0 +1,173 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { Unmakeable } from '../errors/unmakeable.ts';
+import { CONSTRUCTIONS } from '../garments/index.ts';
+import { edgeLength } from '../geometry/edge.ts';
+import { draftFor } from '../plan/plan.ts';
+import type { PlanRequest } from '../plan/request.ts';
+import { taking } from '../plan/ways-that-help.ts';
+import { sideOf } from '../shapes/piece.ts';
+import type { Worksheet } from '../sheet/worksheet.ts';
+import { anyRequest, optionPairs } from '../testing/any-request.ts';
+import { MEASURED } from '../testing/every-skirt.ts';
+import { fateFaults, glue } from '../testing/glue.ts';
+
+const RUNS = { numRuns: 100, seed: 20270508 };
+
+/** The sheet of a request, or the refusal it meets. */
+function drafted(request: PlanRequest): Worksheet | Unmakeable {
+  try {
+    return draftFor(request).sheet;
+  } catch (error) {
+    if (error instanceof Unmakeable) return error;
+    throw error;
+  }
+}
+
+/** The law of edges and joins (design, section 1), looked at from outside: it knows pieces, spans and steps, not how they came about. */
+function assertLaw(sheet: Worksheet, what: string): void {
+  const { pieces, joins, steps, openings } = sheet;
+  expect(fateFaults(pieces, joins), `${what}: every edge of every copy has one fate`).toEqual([]);
+
+  const { parts, insideOut } = glue(pieces, joins);
+  expect(parts.map(({ loops }) => loops), `${what}: one shell, open at ${openings.join(' and ')}`).toEqual([openings.length]);
+  expect(insideOut, `${what}: no piece is sewn in inside out`).toEqual([]);
+
+  const ids = new Set(steps.map(({ id }) => id));
+  const order = new Map(steps.map(({ id }, i) => [id, i]));
+  const byId = new Map(joins.map((join) => [join.id, join]));
+  for (const join of joins) {
+    expect(ids.has(join.step), `${what}: ${join.id} is sewn by a step`).toBe(true);
+    expect(steps.find(({ id }) => id === join.step)!.joins, `${what}: the step ${join.step} names ${join.id}`).toContain(join.id);
+    for (const before of join.after) expect(order.get(byId.get(before)!.step)!, `${what}: ${join.id} after ${before}`).toBeLessThanOrEqual(order.get(join.step)!);
+    const lengths = join.layers.map((run) =>
+      run.reduce((sum, { piece, edge, from, to }) => {
+        const { edges } = sideOf(pieces.find(({ id }) => id === piece)!, edge);
+        return sum + edges.reduce((long, each) => long + edgeLength(each), 0) * (to - from);
+      }, 0),
+    );
+    if (lengths.length > 0) expect(Math.abs(join.length.value - Math.min(...lengths)), `${what}: length of ${join.id}`).toBeLessThan(1);
+    else expect(join.onto, `${what}: ${join.id} lies on something`).toBeDefined();
+  }
+  hangTogether(sheet, what);
+}
+
+/** All pieces hang together through joins; what a join is sewn onto counts. */
+function hangTogether({ pieces, joins }: Worksheet, what: string): void {
+  const reached = new Set([pieces[0]!.id]);
+  for (let grown = true; grown; ) {
+    grown = false;
+    for (const { layers, onto } of joins) {
+      const here = [...new Set([...layers.flat().map(({ piece }) => piece), ...(onto ? [onto] : [])])];
+      if (!here.some((id) => reached.has(id))) continue;
+      for (const id of here) if (!reached.has(id)) grown = Boolean(reached.add(id));
+    }
+  }
+  expect([...reached].sort(), `${what}: all pieces hang together`).toEqual(pieces.map(({ id }) => id).sort());
+}
+
+describe.each(CONSTRUCTIONS.map((construction) => [construction.id, construction] as const))('every edge of a %s has a fate', (id, construction) => {
+  it('with every pair of options, and every number at its ends', () => {
+    let made = 0;
+    for (const choices of optionPairs(construction)) {
+      for (const cloth of [{ width: 1500 }, { width: 800, kind: 'knit' as const, stretchAcross: 0.6, frays: false }]) {
+        const sheet = drafted(triedOn({ construction: id, body: MEASURED, choices, cloth }));
+        if (sheet instanceof Unmakeable) continue;
+        assertLaw(sheet, `${id} ${JSON.stringify(choices)}`);
+        made++;
+      }
+    }
+    expect(made).toBeGreaterThan(60);
+  }, 120_000);
+
+  it('for any body, choices and cloth; and what is refused can be made with the nearest that is offered', () => {
+    let [made, sentBack] = [0, 0];
+    fc.assert(
+      fc.property(anyRequest(construction), (request) => {
+        let now = triedOn(request);
+        // a request may be wrong in several fields: each refusal is answered with its own nearest
+        for (let i = 0; i < 12; i++) {
+          const outcome = drafted(now);
+          if (!(outcome instanceof Unmakeable)) {
+            assertLaw(outcome, JSON.stringify(now));
+            made++;
+            return;
+          }
+          const { field, nearest, message } = outcome;
+          if (nearest === undefined) return;
+          const other = withField(now, field, nearest);
+          const again = drafted(other);
+          if (again instanceof Unmakeable) expect(again.field === field ? again.message : '', `${JSON.stringify(now)}: ${message}`).toBe('');
+          sentBack++;
+          now = other;
+        }
+      }),
+      RUNS,
+    );
+    expect(made).toBeGreaterThan(20);
+    expect(sentBack).toBeGreaterThanOrEqual(0);
+  }, 120_000);
+
+  it('and every way out that is offered lifts its verdict and stops nothing else', () => {
+    const gravity = { ok: 0, tight: 1, caution: 2, stop: 3 };
+    let tried = 0;
+    fc.assert(
+      fc.property(anyRequest(construction), (request) => {
+        const sheet = drafted(triedOn(request));
+        if (sheet instanceof Unmakeable) return;
+        for (const check of sheet.checks) {
+          for (const way of check.waysOut ?? []) {
+            if (!way.choices && !way.elastic) continue;
+            const after = draftFor(taking(triedOn(request), way)).sheet.checks;
+            const same = after.find((each) => each.id === check.id);
+            expect(gravity[same?.verdict ?? 'ok'], `${check.id}: ${way.says}`).toBeLessThan(gravity[check.verdict]);
+            for (const { id: other, verdict } of after.filter((each) => each.verdict === 'stop'))
+              expect(sheet.checks.find((each) => each.id === other)?.verdict, `${way.says} brings ${other} to ${verdict}`).toBe('stop');
+            tried++;
+          }
+        }
+      }),
+      { ...RUNS, numRuns: 60 },
+    );
+    expect(tried).toBeGreaterThan(0);
+  }, 120_000);
+});
+
+/** Elastic as tried on needs the length that was pinned. */
+const triedOn = (request: PlanRequest): PlanRequest =>
+  request.choices?.['elasticSchool'] === 'try-on' ? { ...request, choices: { elasticTryOn: 550, ...request.choices } } : request;
+
+/** The request with one field set to what was offered. */
+function withField(request: PlanRequest, field: string, value: number | string): PlanRequest {
+  const [part, id] = field.split('.') as ['choices' | 'body' | 'cloth', string];
+  const typed = value === 'true' ? true : value === 'false' ? false : value;
+  return { ...request, [part]: { ...request[part], [id]: typed } };
+}
+
+describe('the law finds what is wrong', () => {
+  const sheet = draftFor({ construction: 'gathered-skirt', body: MEASURED, choices: { waist: 'tube-band' } }).sheet;
+
+  it('a hem never sewn', () => {
+    const without = sheet.joins.filter(({ how }) => how !== 'hem');
+    expect(fateFaults(sheet.pieces, without)).toHaveLength(sheet.piece('panel').copies);
+  });
+
+  it('an edge sewn twice', () => {
+    const [first] = sheet.joins;
+    expect(fateFaults(sheet.pieces, [...sheet.joins, { ...first!, id: 'again' }]).some((fault) => fault.includes('two fates'))).toBe(true);
+  });
+
+  it('a ring never closed: its two openings become one', () => {
+    const band = sheet.joins.filter(({ step }) => step !== 'band' && step !== 'band-ring');
+    const shell = sheet.pieces.filter(({ id }) => id === 'panel');
+    expect(glue(shell, band).parts.map(({ loops }) => loops)).toEqual([2]);
+    expect(glue(shell, band.filter(({ id }) => id !== 'side-1')).parts.map(({ loops }) => loops)).toEqual([1]);
+  });
+
+  it('a piece sewn in inside out', () => {
+    const turned = sheet.joins.map((join) =>
+      join.id === 'side-1' ? { ...join, layers: join.layers.map((run, i) => (i === 0 ? run.map(({ back: _, ...span }) => span) : run)) } : join,
+    );
+    expect(glue(sheet.pieces, turned).insideOut.length).toBeGreaterThan(0);
+  });
+});
