@@ -5,6 +5,7 @@ import { ClothFigures, ElasticFigures } from './cloth.dto.ts';
 import { ById } from './validators.ts';
 
 export const UNITS = ['cm', 'in'] as const;
+export const WEARERS = ['adult', 'child', 'infant'] as const;
 
 /** POST /api/plans/preview. Measures and choices are checked by name against the construction. */
 export class PlanPreviewRequest {
@@ -14,8 +15,8 @@ export class PlanPreviewRequest {
   @IsOptional() @IsObject() @ValidateNested() @Type(() => ClothFigures) cloth?: ClothFigures;
   @IsOptional() @IsObject() @ValidateNested() @Type(() => ElasticFigures) elastic?: ElasticFigures;
   /** Further cloths by what they are for; each is checked by name and field. */
-  @IsOptional() @IsObject() cloths?: Record<string, Partial<ClothFigures>>;
-  @IsOptional() @IsIn(WEARERS) wearer?: Wearer;
+  @IsOptional() @ById() cloths?: Record<string, Partial<ClothFigures>>;
+  @IsOptional() @IsIn(WEARERS) wearer?: (typeof WEARERS)[number];
   /** The maker’s own figures, in place of the defaults. */
   @IsOptional() @ById() figures?: Record<string, number>;
   @IsOptional() @IsIn(UNITS) units?: (typeof UNITS)[number];

@@ -16,13 +16,16 @@ export class PlansController {
   @Post('plans/preview')
   @HttpCode(200)
   @Header('Content-Type', 'application/json; charset=utf-8')
-  preview(@Body() { construction, body, choices, cloth, elastic, units }: PlanPreviewRequest): Promise<string> {
+  preview(@Body() { construction, body, choices, cloth, cloths, elastic, wearer, figures, units }: PlanPreviewRequest): Promise<string> {
     return this.plans.preview({
       construction,
       body,
       choices: choices ?? undefined,
       cloth: cloth && { ...cloth },
+      cloths: cloths ?? undefined,
       elastic: elastic && { ...elastic },
+      wearer: wearer ?? undefined,
+      figures: figures ?? undefined,
       units: units ?? undefined,
     });
   }

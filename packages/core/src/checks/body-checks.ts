@@ -19,7 +19,10 @@ export function plausibleBody(sheet: Worksheet): Check {
  */
 export function childSafety(sheet: Worksheet, always = false): Check | undefined {
   if (!always && sheet.wearer === 'adult') return undefined;
-  const infant = sheet.wearer === 'infant' ? ' No buttons, hooks or bows within reach: they come off and are swallowed.' : ' No loose buttons or bows within reach under three.';
+  const infant =
+    sheet.wearer === 'infant'
+      ? ' No buttons, hooks or bows within reach: they come off and are swallowed.'
+      : ' No loose buttons or bows within reach under three.';
   return {
     id: 'child-safety',
     verdict: 'caution',

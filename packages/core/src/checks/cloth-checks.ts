@@ -1,7 +1,6 @@
 import type { Worksheet } from '../sheet/worksheet.ts';
 import type { Check } from './check.ts';
 
-
 /** Sheer cloth wants a lining. `lined` says whether the plan has one. */
 export function needsLining(sheet: Worksheet, lined: boolean): Check | undefined {
   if (!sheet.cloth.sheer) return undefined;

@@ -36,9 +36,21 @@ export function fitsBody(sheet: Worksheet, waysOut: WayOut[]): Check | undefined
   const [has, needs, where] = [sheet.showLength(girth, 'down'), sheet.showLength(worst.body.girth, 'up'), worst.body.name];
   const offered = waysOut.length > 0 && verdict !== 'ok' ? { waysOut } : {};
   if (verdict === 'stop')
-    return { id: 'fits-body', verdict, numbers, ...offered, says: `The ${what} is too tight to wear at the ${where}: ${has} of cloth for ${needs} of body. Getting in is not enough.` };
+    return {
+      id: 'fits-body',
+      verdict,
+      numbers,
+      ...offered,
+      says: `The ${what} is too tight to wear at the ${where}: ${has} of cloth for ${needs} of body. Getting in is not enough.`,
+    };
   if (verdict === 'tight')
-    return { id: 'fits-body', verdict, numbers, ...offered, says: `The ${what} is tight at the ${where}: ${has} of cloth for ${needs} of body. It can be worn, but hardly sat in.` };
+    return {
+      id: 'fits-body',
+      verdict,
+      numbers,
+      ...offered,
+      says: `The ${what} is tight at the ${where}: ${has} of cloth for ${needs} of body. It can be worn, but hardly sat in.`,
+    };
   return { id: 'fits-body', verdict, numbers, says: `It fits all the way down: tightest at the ${where}, ${has} of cloth for ${needs} of body.` };
 }
 
@@ -48,7 +60,8 @@ function atBody(sheet: Worksheet, what: string, worn: readonly WornLevel[], body
   if (!first || !last || body.length === 0) return [];
   const covered = body.filter(({ drop }) => drop >= first.drop - 1e-6 && drop <= last.drop + 1e-6);
   const below = body[body.length - 1]!.drop;
-  if (last.drop < below && !covered.some(({ drop }) => Math.abs(drop - last.drop) < 1)) covered.push({ name: 'hem', drop: last.drop, girth: between(body, last.drop) });
+  if (last.drop < below && !covered.some(({ drop }) => Math.abs(drop - last.drop) < 1))
+    covered.push({ name: 'hem', drop: last.drop, girth: between(body, last.drop) });
   return covered.map((level) => {
     const girth = between(worn, level.drop);
     return { what, body: level, girth, spare: girth - level.girth, verdict: verdictAt(sheet, level, girth) };

@@ -6,7 +6,10 @@ const EASED = 5;
 
 /** Whether the edges that are sewn together plainly are as long as each other: the seam with the greatest difference speaks. */
 export function joinsAgree(sheet: Worksheet): Check {
-  const worst = sheet.joins.reduce<{ id: string; ease: number } | undefined>((most, { id, ease = 0, how }) => (how === 'plain' && ease > (most?.ease ?? 0) ? { id, ease } : most), undefined);
+  const worst = sheet.joins.reduce<{ id: string; ease: number } | undefined>(
+    (most, { id, ease = 0, how }) => (how === 'plain' && ease > (most?.ease ?? 0) ? { id, ease } : most),
+    undefined,
+  );
   const difference = worst?.ease ?? 0;
   const off = difference > EASED;
   const shown = sheet.showLength(difference);

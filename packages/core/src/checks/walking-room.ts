@@ -34,7 +34,9 @@ function widerBelow(sheet: Worksheet, girth: number, pinchFor?: (girth: number) 
   return [
     ...(pinch !== undefined && pinch >= 0 ? [{ says: `Pinch the knee by ${sheet.showLength(pinch)} instead`, choices: { kneePinch: pinch } }] : []),
     ...(sheet.hasChoice('goreHem') ? [{ says: 'Straight from the hip instead of a trumpet', choices: { profile: 'straight' } }] : []),
-    ...(sheet.hasChoice('goreHem') ? [{ says: 'A wider hem', choices: { goreHem: Math.ceil(girth / sheet.number('gores').value / sheet.scale) } }] : []),
+    ...(sheet.hasChoice('goreHem')
+      ? [{ says: 'A wider hem', choices: { goreHem: Math.ceil(girth / sheet.number('gores').value / sheet.scale) } }]
+      : []),
     ...(sheet.hasChoice('underlay') ? [{ says: 'Shape it to the hip', choices: { profile: 'shaped' } }] : []),
   ];
 }

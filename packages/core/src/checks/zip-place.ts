@@ -20,10 +20,27 @@ export function zipPlace(sheet: Worksheet, { zip, seam, where, crosses, waysOut 
   const numbers = { zip, ...(seam === undefined ? {} : { seam }) };
   const long = sheet.showLength(zip);
   if (seam === undefined)
-    return { id: 'zip-place', verdict: 'ok', numbers, says: `The zip (${long}) goes into a slit that is made and faced ${where}: there is no seam to leave open.` };
+    return {
+      id: 'zip-place',
+      verdict: 'ok',
+      numbers,
+      says: `The zip (${long}) goes into a slit that is made and faced ${where}: there is no seam to leave open.`,
+    };
   if (zip > seam - BELOW_ZIP)
-    return { id: 'zip-place', verdict: 'stop', numbers, waysOut, says: `The zip (${long}) is longer than the seam it goes into (${sheet.showLength(seam, 'down')}, ${where}): nothing would hold below it.` };
+    return {
+      id: 'zip-place',
+      verdict: 'stop',
+      numbers,
+      waysOut,
+      says: `The zip (${long}) is longer than the seam it goes into (${sheet.showLength(seam, 'down')}, ${where}): nothing would hold below it.`,
+    };
   if (crosses)
-    return { id: 'zip-place', verdict: 'caution', numbers, waysOut, says: `The zip (${long}, ${where}) crosses ${crosses}: thick there. Press that seam flat and sew across it slowly, or choose elastic.` };
-  return { id: 'zip-place', verdict: 'ok', numbers, says: `The zip (${long}) goes into the seam ${where}.` };
+    return {
+      id: 'zip-place',
+      verdict: 'caution',
+      numbers,
+      waysOut,
+      says: `The zip (${long}, ${where}) crosses ${crosses}: thick there. Press that seam flat and sew across it slowly, or choose elastic.`,
+    };
+  return { id: 'zip-place', verdict: 'ok', numbers, says: `The zip (${long}) sits ${where}, and the seam is long enough to hold below it.` };
 }

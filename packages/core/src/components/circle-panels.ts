@@ -55,10 +55,28 @@ type Sketch = CircleShapeOptions & { quantityIds: string[] };
 /** Cuts panels of a circle, or a ring. */
 export function cutCircle(
   sheet: Worksheet,
-  { id, name, copies, turns, cloth, quantityIds = [], ...shape }: CircleShapeOptions & { id: string; name: string; copies: number; turns: Turn[]; cloth?: ClothRole; quantityIds?: string[] },
+  {
+    id,
+    name,
+    copies,
+    turns,
+    cloth,
+    quantityIds = [],
+    ...shape
+  }: CircleShapeOptions & { id: string; name: string; copies: number; turns: Turn[]; cloth?: ClothRole; quantityIds?: string[] },
 ): Piece {
   const slit = shape.slit ? [{ name: 'slit', from: [0, -shape.inner.value] as const, to: [0, -shape.outer.value] as const }] : [];
-  return sheet.cut({ id, name, copies, grain: 'any', turns, ...(cloth ? { cloth } : {}), quantityIds: cloth ? ['lining-length'] : quantityIds, lines: slit, shape: circleShape(shape) });
+  return sheet.cut({
+    id,
+    name,
+    copies,
+    grain: 'any',
+    turns,
+    ...(cloth ? { cloth } : {}),
+    quantityIds: cloth ? ['lining-length'] : quantityIds,
+    lines: slit,
+    shape: circleShape(shape),
+  });
 }
 
 function nameOf({ fraction }: Radii, count: number, angleDeg: number): string {
@@ -124,9 +142,17 @@ function panelCount(sheet: Worksheet, options: Options): Quantity {
   }
   const chosen = sheet.number('panels');
   if (chosen.value < fewest)
-    throw new Unmakeable('choices.panels', `A panel can't be more than a whole circle: ${fraction.value} circles take at least ${fewest}.`, firstFit(fewest));
+    throw new Unmakeable(
+      'choices.panels',
+      `A panel can't be more than a whole circle: ${fraction.value} circles take at least ${fewest}.`,
+      firstFit(fewest),
+    );
   if (!fits(chosen.value))
-    throw new Unmakeable('choices.panels', `Panels this wide don't fit ${sheet.show(sheet.usableWidth)} of usable width.`, firstFit(chosen.value + 1));
+    throw new Unmakeable(
+      'choices.panels',
+      `Panels this wide don't fit ${sheet.show(sheet.usableWidth)} of usable width.`,
+      firstFit(chosen.value + 1),
+    );
   return chosen;
 }
 

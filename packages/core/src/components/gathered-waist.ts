@@ -52,6 +52,10 @@ function fittedWaist(sheet: Worksheet): Quantity {
   const waist = sheet.girth('waist');
   const worn = waist.plus(sheet.number('waistEase')).named('band-girth', 'Waist with its ease', 'nearest');
   if (worn.value < LEAST_WAIST)
-    throw new Unmakeable('choices.waistEase', `The ease leaves ${sheet.showLength(Math.max(0, worn.value))} of the waist.`, Math.ceil(LEAST_WAIST - waist.value));
+    throw new Unmakeable(
+      'choices.waistEase',
+      `The ease leaves ${sheet.showLength(Math.max(0, worn.value))} of the waist.`,
+      Math.ceil(LEAST_WAIST - waist.value),
+    );
   return worn;
 }

@@ -16,11 +16,26 @@ export const LEAST_GODET = 60;
 export function cutGodets(sheet: Worksheet, count: number, room: Quantity): Piece {
   const [height, width] = [sheet.number('godetHeight'), sheet.number('godetHem')];
   if (height.value > room.value)
-    throw new Unmakeable('choices.godetHeight', `The godets reach higher than the flare (${sheet.show(room)}).`, Math.floor(room.value / sheet.scale));
+    throw new Unmakeable(
+      'choices.godetHeight',
+      `The godets reach higher than the flare (${sheet.show(room)}).`,
+      Math.floor(room.value / sheet.scale),
+    );
   const angle = sheet.put('godet-angle', 'Angle of a godet', 'nearest', width.over(height).times(Quantity.constant(180, 'deg').over(PI)));
   if (angle.value >= 180)
-    throw new Unmakeable('choices.godetHem', 'A godet this wide for its height is more than half a circle.', Math.floor((height.value * 3) / sheet.scale));
-  return sheet.cut({ id: 'godet', name: 'Godet', copies: count, grain: 'along', quantityIds: ['godet-angle'], shape: godetShape(sheet, height, angle) });
+    throw new Unmakeable(
+      'choices.godetHem',
+      'A godet this wide for its height is more than half a circle.',
+      Math.floor((height.value * 3) / sheet.scale),
+    );
+  return sheet.cut({
+    id: 'godet',
+    name: 'Godet',
+    copies: count,
+    grain: 'along',
+    quantityIds: ['godet-angle'],
+    shape: godetShape(sheet, height, angle),
+  });
 }
 
 function godetShape(sheet: Worksheet, height: Quantity, angle: Quantity): Shape {
@@ -45,7 +60,11 @@ function godetShape(sheet: Worksheet, height: Quantity, angle: Quantity): Shape 
     half: sheet.drawn('godet-corner-out', 'From the fold to a corner', height.value * Math.sin(half)),
   };
   const swing = height.plus(sheet.number('hem')).named('godet-swing', 'From the point to the cut hem', 'up');
-  return { inputs: [height, angle], draw, chalking: { as: 'panel', stations: [corner], hem: `Hem: swing ${sheet.show(swing)} from the point of the fold` } };
+  return {
+    inputs: [height, angle],
+    draw,
+    chalking: { as: 'panel', stations: [corner], hem: `Hem: swing ${sheet.show(swing)} from the point of the fold` },
+  };
 }
 
 /**
@@ -59,7 +78,12 @@ function godetShape(sheet: Worksheet, height: Quantity, angle: Quantity): Shape 
 export function setInGodets(sheet: Worksheet, godet: Piece, feet: readonly Span[][][]): void {
   const joins = feet.flatMap(([before, after], copy) => [
     addJoin(sheet, { id: `godet-${copy + 1}-left`, how: 'plain', layers: [before!, along([{ piece: godet, copy }], 'side-left')], step: 'godets' }),
-    addJoin(sheet, { id: `godet-${copy + 1}-right`, how: 'plain', layers: [along([{ piece: godet, copy }], 'side-right', true), after!], step: 'godets' }),
+    addJoin(sheet, {
+      id: `godet-${copy + 1}-right`,
+      how: 'plain',
+      layers: [along([{ piece: godet, copy }], 'side-right', true), after!],
+      step: 'godets',
+    }),
   ]);
   finishStep(sheet, 'godets', { title: 'Finish the straight edges of the godets', length: total(joins), shows: joins, together: false });
   sewStep(sheet, {

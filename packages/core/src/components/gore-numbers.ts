@@ -88,7 +88,23 @@ export function goreNumbers(sheet: Worksheet): GoreNumbers {
   if (side) sheet.put('finished-girth', 'Finished waist', 'nearest', plainGores.plus(sheet.number('sideElastic').times(2)));
   const clothWaist = plainGores.plus(frontHip.plus(backHip).times(2)).named('cloth-waist', 'Waist of the cloth, undrawn', 'down');
   const pinchThatWalks = trumpet ? (girth: number) => Math.floor((frontHip.value - girth / gores.value) / 2) : undefined;
-  const levels = { gores, length, worn, total, hipDepth, flareLine, flareGirth, goreWaist, goreHem, sweep, narrowest, sides, clothWaist, trumpet, side };
+  const levels = {
+    gores,
+    length,
+    worn,
+    total,
+    hipDepth,
+    flareLine,
+    flareGirth,
+    goreWaist,
+    goreHem,
+    sweep,
+    narrowest,
+    sides,
+    clothWaist,
+    trumpet,
+    side,
+  };
   return { ...levels, ...(pinchThatWalks ? { pinchThatWalks } : {}) };
 }
 

@@ -19,9 +19,12 @@ export function cutGores(sheet: Worksheet, numbers: GoreNumbers): GoreRing {
   const each = numbers.gores.value / 2;
   const halves = numbers.sides.map((gore) => {
     const plain = each - (numbers.side ? 2 : 0);
-    const middle = plain > 0 ? copies(cutGore(sheet, numbers, gore, { id: `gore-${gore.id}`, name: gore.name, copies: plain, waist: numbers.goreWaist })) : [];
+    const middle =
+      plain > 0 ? copies(cutGore(sheet, numbers, gore, { id: `gore-${gore.id}`, name: gore.name, copies: plain, waist: numbers.goreWaist })) : [];
     if (!numbers.side) return middle;
-    const beside = copies(cutGore(sheet, numbers, gore, { id: `gore-${gore.id}-side`, name: `${gore.name} beside the side seam`, copies: 2, waist: gore.hip }));
+    const beside = copies(
+      cutGore(sheet, numbers, gore, { id: `gore-${gore.id}-side`, name: `${gore.name} beside the side seam`, copies: 2, waist: gore.hip }),
+    );
     return [beside[0]!, ...middle, beside[1]!];
   });
   return { ring: halves.flat(), front: halves[0]!.length };
@@ -36,7 +39,12 @@ interface Gore {
   waist: Quantity;
 }
 
-function stationsOf(sheet: Worksheet, { hipDepth, flareLine, length, goreHem, trumpet }: GoreNumbers, { hip, flare }: GoreSide, { id, copies: count, waist }: Gore): ChalkStation[] {
+function stationsOf(
+  sheet: Worksheet,
+  { hipDepth, flareLine, length, goreHem, trumpet }: GoreNumbers,
+  { hip, flare }: GoreSide,
+  { id, copies: count, waist }: Gore,
+): ChalkStation[] {
   const halfOf = (quantity: Quantity, label: string) => quantity.over(2).named(`${id}-${label}`, `Half of ${quantity.label!.toLowerCase()}`, 'up');
   const waistLine = Quantity.constant(0, 'mm').named('waist-line', 'Waist line', 'nearest');
   return [
@@ -84,7 +92,12 @@ export function cutGoreLining(sheet: Worksheet, numbers: GoreNumbers, outside: G
     const atEnd = own.flare.plus(goreHem.minus(own.flare).times(Quantity.constant(share, 'ratio', undefined, 'of the flare')));
     const half = (quantity: Quantity, label: string) => quantity.over(2).named(`${id}-${label}`, `Half the lining at the ${label}`, 'up');
     const stations: ChalkStation[] = [
-      { id: 'waist', name: 'Waist', down: Quantity.constant(0, 'mm').named('waist-line', 'Waist line', 'nearest'), half: half(beside ? own.hip : numbers.goreWaist, 'waist') },
+      {
+        id: 'waist',
+        name: 'Waist',
+        down: Quantity.constant(0, 'mm').named('waist-line', 'Waist line', 'nearest'),
+        half: half(beside ? own.hip : numbers.goreWaist, 'waist'),
+      },
       { id: 'hip', name: 'Hip', down: hipDepth, half: half(own.hip, 'hip') },
       { id: 'flare', name: 'Flare starts', down: flareLine, half: half(own.flare, 'flare') },
       { id: 'hem', name: 'Hem', down: end, half: half(atEnd, 'hem') },
@@ -98,7 +111,11 @@ export function cutGoreLining(sheet: Worksheet, numbers: GoreNumbers, outside: G
         grain: 'along',
         cloth: 'lining',
         quantityIds: ['lining-length'],
-        shape: panelShape({ stations, allow: { top: seam, side: seam, hem: sheet.number('hem').value }, hem: 'Hem: straight across, square to the fold' }),
+        shape: panelShape({
+          stations,
+          allow: { top: seam, side: seam, hem: sheet.number('hem').value },
+          hem: 'Hem: straight across, square to the fold',
+        }),
       }),
     );
   }

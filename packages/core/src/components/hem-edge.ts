@@ -77,13 +77,22 @@ function addRuffle(sheet: Worksheet, prefix: string, edge: Span[]): void {
   const ring = copiesOf(piece);
   plain(sheet, {
     step: `${prefix}-ring`,
+    edges: 'the short ends of the ruffle',
     title: 'Join the ruffle to a ring',
     seams: ringSeams(sheet, { id: `${prefix}-ring`, ring }).seams,
     press: 'open',
     short: true,
     ...(double ? { how: 'Then press the ring in half lengthwise, right side out: the fold is its lower edge.' } : {}),
   });
-  if (!double) hem(sheet, { id: `${prefix}-hem`, title: 'Hem the ruffle', edge: along(ring, 'bottom'), curved: false, allowance: sheet.number('hem'), inner: true });
+  if (!double)
+    hem(sheet, {
+      id: `${prefix}-hem`,
+      title: 'Hem the ruffle',
+      edge: along(ring, 'bottom'),
+      curved: false,
+      allowance: sheet.number('hem'),
+      inner: true,
+    });
   const join = gather(sheet, {
     id: prefix,
     step: prefix,
@@ -94,7 +103,14 @@ function addRuffle(sheet: Worksheet, prefix: string, edge: Span[]): void {
     names: ['on the ruffle', 'on the skirt'],
     press: 'up',
   });
-  const down = addJoin(sheet, { id: `${prefix}-topstitch`, how: 'topstitch', layers: [], onto: edge[0]!.piece, long: join.length, step: `${prefix}-topstitch` });
+  const down = addJoin(sheet, {
+    id: `${prefix}-topstitch`,
+    how: 'topstitch',
+    layers: [],
+    onto: edge[0]!.piece,
+    long: join.length,
+    step: `${prefix}-topstitch`,
+  });
   sewStep(sheet, {
     id: `${prefix}-topstitch`,
     title: 'Stitch the ruffle’s seam down',

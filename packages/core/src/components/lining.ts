@@ -11,7 +11,8 @@ import type { Worksheet } from '../sheet/worksheet.ts';
 /** Length of the lining, mm: that of the outside less 50. Throws Unmakeable where nothing is left. */
 export function liningLength(sheet: Worksheet, length: Quantity): Quantity {
   const lining = sheet.put('lining-length', 'Lining, finished length', 'down', length.minus(sheet.figure('lining-shorter')));
-  if (lining.value <= 0) throw new Unmakeable(sheet.hasChoice('lining') ? 'choices.lining' : 'choices.underlay', 'The garment is too short to carry a lining.', 'false');
+  if (lining.value <= 0)
+    throw new Unmakeable(sheet.hasChoice('lining') ? 'choices.lining' : 'choices.underlay', 'The garment is too short to carry a lining.', 'false');
   return lining;
 }
 
@@ -50,10 +51,15 @@ export function addLining(sheet: Worksheet, options: LiningOptions): Lining {
     plain(sheet, {
       step: prefix,
       title: `Sew the ${name}`,
+      edges: `the side edges of the ${name}`,
       seams: seams.seams,
       press: sheet.cloths.of('lining').kind === 'knit' ? 'to one side' : 'open',
       role: 'lining',
-      ...(open > 0 ? { how: `Leave ${sheet.showLength(open)} open at the top of the seam that will lie behind the zip, and as much as the waist allowance above it.` } : {}),
+      ...(open > 0
+        ? {
+            how: `Leave ${sheet.showLength(open)} open at the top of the seam that will lie behind the zip, and as much as the waist allowance above it.`,
+          }
+        : {}),
     });
   return {
     top: along(ring, top, true),
@@ -70,7 +76,16 @@ export function addLining(sheet: Worksheet, options: LiningOptions): Lining {
       if (seams.opening.length > 0) liningToZip(sheet, { opening: seams.opening, prefix });
     },
     hem: () => {
-      hem(sheet, { id: `${prefix}-hem`, title: `Hem the ${name}`, edge: along(ring, bottom), curved, allowance: sheet.number('hem'), role: 'lining', inner: true });
+      hem(sheet, {
+        id: `${prefix}-hem`,
+        title: `Hem the ${name}`,
+        edge: along(ring, bottom),
+        curved,
+        allowance: sheet.number('hem'),
+        role: 'lining',
+        inner: true,
+        before: `Hang the skirt up. The finished ${name} ends above the finished hem of the skirt, about ${sheet.show(sheet.figure('lining-shorter'))} where it was cut so; trim its edge to hang level, with ${sheet.show(sheet.number('hem').named('lining-hem', 'Hem', 'nearest'))} for its hem.`,
+      });
     },
   };
 }

@@ -19,7 +19,12 @@ export function addPockets(sheet: Worksheet, { prefix = 'pocket', onto }: { pref
   sheet.put(`${prefix}-cut-width`, 'Pocket, width to cut', 'up', width.plus(seam.times(2)));
   sheet.put(`${prefix}-cut-length`, 'Pocket, length to cut', 'up', depth.plus(top).plus(seam));
   const toHip = sheet.hasMeasure('waist-to-hip') ? sheet.measure('waist-to-hip') : sheet.figure('zip-to-hip').times(sheet.scale);
-  const below = sheet.put(`${prefix}-height`, 'Pocket, below the waist', 'nearest', toHip.times(Quantity.constant(DOWN_TO_HIP, 'ratio', undefined, 'common practice')));
+  const below = sheet.put(
+    `${prefix}-height`,
+    'Pocket, below the waist',
+    'nearest',
+    toHip.times(Quantity.constant(DOWN_TO_HIP, 'ratio', undefined, 'common practice')),
+  );
   const piece = sheet.cut({
     id: prefix,
     name: 'Pocket',

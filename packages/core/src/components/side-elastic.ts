@@ -12,6 +12,7 @@ import type { Worksheet } from '../sheet/worksheet.ts';
 import { INCH } from '../units/units.ts';
 import { bandPiece } from './band-piece.ts';
 import type { GoreNumbers } from './gore-numbers.ts';
+import type { Lining } from './lining.ts';
 import { tryOn } from './try-on.ts';
 
 /** A side elastic shorter than this share of what it draws in bunches up and digs in (common practice, no source). */
@@ -21,30 +22,43 @@ const DRAWS_IN = 0.5;
 export function addSideElasticWaist(
   sheet: Worksheet,
   { gores, goreWaist, sides, clothWaist }: GoreNumbers,
-  { edge, under, tryOnSays }: { edge: Span[]; under?: Span[]; tryOnSays: string },
+  { edge, lining, tryOnSays }: { edge: Span[]; lining?: Lining; tryOnSays: string },
 ): void {
   const band = bandPiece(sheet, { length: clothWaist, height: elasticWidth(sheet).plus(sheet.figure('casing-room')) });
   const elastic = sheet.number('sideElastic');
-  const cut = sheet.put('elastic-cut', 'Elastic for each side, to cut', 'up', elastic.plus(Quantity.constant(INCH, 'mm', undefined, 'both ends into a seam')));
+  const cut = sheet.put(
+    'elastic-cut',
+    'Elastic for each side, to cut',
+    'up',
+    elastic.plus(Quantity.constant(INCH, 'mm', undefined, 'both ends into a seam')),
+  );
   const besides = sides[0].hip.plus(sides[1].hip);
   const plain = gores.minus(4).times(goreWaist);
   const stretch = Quantity.leaf('greatest-stretch', 'Greatest stretch of the elastic', sheet.elastic.greatestStretch, 'ratio', 'elastic');
-  const give = Quantity.constant(1, 'ratio').plus(Quantity.leaf('stretch-across', 'Stretch across the cloth', sheet.cloth.stretchAcross, 'ratio', 'cloth'));
+  const give = Quantity.constant(1, 'ratio').plus(
+    Quantity.leaf('stretch-across', 'Stretch across the cloth', sheet.cloth.stretchAcross, 'ratio', 'cloth'),
+  );
   const opening = Quantity.smaller(clothWaist.times(give), plain.plus(elastic.times(2).times(stretch))).named('opening', 'Opens to', 'down');
   const hip = sheet.girth('hip');
   // so long that, stretched, both together reach round the hips with a little to spare
   const longEnough = Math.ceil((hip.value * 1.04 - plain.value) / (2 * sheet.elastic.greatestStretch));
+  const allRound = Math.ceil((hip.value * 1.04) / (2 * sheet.elastic.greatestStretch));
   const waysOut: WayOut[] = [
     { says: 'Put in a zip', choices: { waist: 'zip' } },
     { says: 'Four gores: all of them lie beside a side seam', choices: { gores: 4 } },
+    {
+      says: `Four gores, all beside a side seam, and ${sheet.showLength(allRound, 'up')} of elastic a side`,
+      choices: { gores: 4, sideElastic: Math.ceil(allRound / sheet.scale) },
+    },
     { says: `Longer elastic: ${sheet.showLength(longEnough, 'up')} a side`, choices: { sideElastic: Math.ceil(longEnough / sheet.scale) } },
     { says: 'An elastic that stretches to twice its length', elastic: { kind: 'knitted', greatestStretch: 2 } },
   ];
   sheet.check(passesOver(sheet, { id: 'passes-over-hip', what: 'the hips', girth: hip, opening, by: 'the waist', waysOut }));
   sheet.check(drawsIn(sheet, elastic, besides), elasticKind(sheet, 'sewn-through'));
   buyElastic(sheet, cut, 2);
+  lining?.hangIn();
   tryOn(sheet, tryOnSays);
-  tubeBand(sheet, { prefix: 'band', band, edge, ...(under ? { under } : {}), gap: sheet.figure('gap').value });
+  tubeBand(sheet, { prefix: 'band', band, edge, ...(lining ? { under: lining.top } : {}), gap: sheet.figure('gap').value });
   const ends = ['left-front', 'left-back', 'right-front', 'right-back'].map((end) =>
     addJoin(sheet, { id: `elastic-${end}`, how: 'topstitch', layers: [], onto: band.id, long: elasticWidth(sheet), step: 'elastic' }),
   );
@@ -70,8 +84,20 @@ function drawsIn(sheet: Worksheet, elastic: Quantity, cloth: Quantity) {
   const usual = Math.ceil((cloth.value * 0.75) / sheet.scale);
   const better: WayOut[] = [{ says: `Take ${sheet.showLength(usual * sheet.scale)} a side`, choices: { sideElastic: usual } }];
   if (share >= 1)
-    return { id: 'elastic-comfort', verdict: 'caution' as const, numbers, waysOut: better, says: `At each side ${has} of elastic lie in ${of} of cloth: it draws nothing in, and the waist stays as wide as the hips.` };
+    return {
+      id: 'elastic-comfort',
+      verdict: 'caution' as const,
+      numbers,
+      waysOut: better,
+      says: `At each side ${has} of elastic lie in ${of} of cloth: it draws nothing in, and the waist stays as wide as the hips.`,
+    };
   if (share < DRAWS_IN)
-    return { id: 'elastic-comfort', verdict: 'caution' as const, numbers, waysOut: better, says: `At each side ${has} of elastic draw in ${of} of cloth: more than half is bunched up, and it digs in.` };
+    return {
+      id: 'elastic-comfort',
+      verdict: 'caution' as const,
+      numbers,
+      waysOut: better,
+      says: `At each side ${has} of elastic draw in ${of} of cloth: more than half is bunched up, and it digs in.`,
+    };
   return { id: 'elastic-comfort', verdict: 'ok' as const, numbers, says: `At each side ${has} of elastic draw in ${of} of cloth: comfortable.` };
 }

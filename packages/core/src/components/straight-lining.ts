@@ -10,7 +10,10 @@ import type { GatheredWaist } from './gathered-waist.ts';
  * A lining of straight widths, `around` mm all round, for a skirt of such a length. In a casing of its own it ends at the casing's
  * stitching, under the fold, so its length counts from there (handbook 13a).
  */
-export function straightLining(sheet: Worksheet, { length, around, waist, open }: { length: Quantity; around: Quantity; waist: GatheredWaist; open: number }): Lining {
+export function straightLining(
+  sheet: Worksheet,
+  { length, around, waist, open }: { length: Quantity; around: Quantity; waist: GatheredWaist; open: number },
+): Lining {
   const finished = liningLength(sheet, length);
   const inCasing = waist.kind === 'self-casing';
   const fold = sheet.figure('casing-room').plus(sheet.elastic.width);
@@ -26,6 +29,12 @@ export function straightLining(sheet: Worksheet, { length, around, waist, open }
     quantityIds: ['lining-length'],
     shape: rectangleShape(around.over(count), long, { top: seam, bottom: sheet.number('hem').value, sides: seam }),
   });
-  sheet.worn.push({ what: 'lining', levels: [{ drop: 1, girth: around.value }, { drop: finished.value, girth: around.value }] });
+  sheet.worn.push({
+    what: 'lining',
+    levels: [
+      { drop: 1, girth: around.value },
+      { drop: finished.value, girth: around.value },
+    ],
+  });
   return addLining(sheet, { ring: copiesOf(piece), top: 'top', hem: 'bottom', open, curved: false });
 }

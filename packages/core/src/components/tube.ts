@@ -37,12 +37,17 @@ export function cutUnderlay(sheet: Worksheet, tube: Tube): Piece {
   const shorter = liningLength(sheet, sheet.number('length'));
   const turn = sheet.quantity('top-turn').value;
   const common = { id: 'underlay', name: 'Underlay', grain: 'along' as const, cloth: 'lining' as const, quantityIds: ['lining-length'] };
-  if (tube.hemEdge === 'bottom') return sheet.cut({ ...common, copies: tube.piece.copies, shape: straightShape(sheet, tube.waist.over(tube.piece.copies), shorter, turn) });
+  if (tube.hemEdge === 'bottom')
+    return sheet.cut({ ...common, copies: tube.piece.copies, shape: straightShape(sheet, tube.waist.over(tube.piece.copies), shorter, turn) });
   const [hipDepth, length] = [sheet.measure('waist-to-hip'), sheet.number('length')];
   const [hip, hem] = [sheet.quantity('quarter-hip'), sheet.quantity('quarter-hem')];
   const share = Math.max(0, (shorter.value - hipDepth.value) / (length.value - hipDepth.value));
-  const end = hip.plus(hem.minus(hip).times(Quantity.constant(share, 'ratio', undefined, 'of the way to the hem'))).named('underlay-quarter-hem', 'Quarter of the underlay’s hem', 'nearest');
-  const stations = stationsOf(sheet, hipDepth, { down: shorter, half: end }).filter(({ id, down }) => id !== 'hem' || down.value > hipDepth.value + 1);
+  const end = hip
+    .plus(hem.minus(hip).times(Quantity.constant(share, 'ratio', undefined, 'of the way to the hem')))
+    .named('underlay-quarter-hem', 'Quarter of the underlay’s hem', 'nearest');
+  const stations = stationsOf(sheet, hipDepth, { down: shorter, half: end }).filter(
+    ({ id, down }) => id !== 'hem' || down.value > hipDepth.value + 1,
+  );
   return sheet.cut({ ...common, copies: 2, turnedIn: true, shape: shapedShape(sheet, stations, turn) });
 }
 
@@ -100,7 +105,12 @@ function shapedTube(sheet: Worksheet, worn: Quantity, turn: number): Tube {
 
 function stationsOf(sheet: Worksheet, hipDepth: Quantity, hem: { down: Quantity; half: Quantity }): ChalkStation[] {
   return [
-    { id: 'waist', name: 'Waist fold', down: Quantity.constant(0, 'mm').named('waist-line', 'Waist line', 'nearest'), half: sheet.quantity('quarter-waist') },
+    {
+      id: 'waist',
+      name: 'Waist fold',
+      down: Quantity.constant(0, 'mm').named('waist-line', 'Waist line', 'nearest'),
+      half: sheet.quantity('quarter-waist'),
+    },
     { id: 'hip', name: 'Hip', down: hipDepth, half: sheet.quantity('quarter-hip'), hint: 'round the curve from waist to hip, straight below' },
     { id: 'hem', name: 'Hem', ...hem },
   ];

@@ -12,6 +12,7 @@ import type { Span } from '../sheet/join.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
 import { bandPiece } from './band-piece.ts';
 import { buyInterfacing } from './interfacing.ts';
+import type { Lining } from './lining.ts';
 import { tryOn } from './try-on.ts';
 
 export type WaistKind = 'self-casing' | 'tube-band' | 'exposed-elastic' | 'fitted-band' | 'stretch-band';
@@ -20,8 +21,8 @@ export interface WaistOptions {
   kind: WaistKind;
   /** The top edge all round, beginning at the opening where there is one. */
   edge: Span[];
-  /** A lining’s top edge. */
-  under?: Span[];
+  /** A lining that goes into the same seam. */
+  lining?: Lining;
   /** The girth it is sewn at, mm: what an elastic waist has to pass the hips with, what a fitted band is worn at. */
   girth: Quantity;
   /** Length of the zip, mm, where there is one. */
@@ -39,31 +40,42 @@ export interface WaistOptions {
  * steps with the trying-on where it can still be mended. Returns the girth it is held to when worn, mm.
  */
 export function addWaist(sheet: Worksheet, options: WaistOptions): Quantity {
+  const { kind, lining } = options;
   gatherFirst(sheet, options);
-  switch (options.kind) {
+  // in a casing of its own the lining is caught by the casing's stitching
+  if (kind !== 'self-casing') lining?.hangIn();
+  const parts: Parts = { ...options, ...(lining ? { under: lining.top } : {}) };
+  switch (kind) {
     case 'fitted-band':
-      return withFittedBand(sheet, options);
+      return withFittedBand(sheet, parts);
     case 'stretch-band':
-      return withStretchBand(sheet, options);
+      return withStretchBand(sheet, parts);
     default:
-      return withElastic(sheet, options);
+      return withElastic(sheet, parts);
   }
 }
 
-/** The fuller layer is drawn in to what it is sewn to; a casing of its own is drawn in by its elastic, unless a lining lies under it. */
-function gatherFirst(sheet: Worksheet, { kind, edge, under = [], girth, gatheredName = 'on the skirt' }: WaistOptions): void {
-  const onto = kind === 'self-casing' && under.length > 0 ? runLength(sheet, under) : girth;
-  if (kind === 'self-casing' && under.length === 0) return;
-  if (runLength(sheet, edge).value <= onto.value * 1.001) return;
-  const name = { 'fitted-band': 'on the band', 'stretch-band': 'on the band', 'tube-band': 'on the band', 'exposed-elastic': 'at the waist', 'self-casing': 'on the lining' }[kind];
-  gatherStep(sheet, {
-    id: 'gather',
-    title: `Gather the top edge to ${sheet.show(onto)}`,
-    edge,
-    to: onto,
-    names: [gatheredName, name],
-    shows: [],
-  });
+type Parts = WaistOptions & { under?: Span[] };
+
+const SEWN_TO: Record<WaistKind, string> = {
+  'fitted-band': 'on the band',
+  'stretch-band': 'on the band',
+  'tube-band': 'on the band',
+  'exposed-elastic': 'at the waist',
+  'self-casing': 'on the lining',
+};
+
+/** Each layer is drawn in to what it is sewn to; a casing of its own is drawn in by its elastic, unless a lining lies under it. */
+function gatherFirst(sheet: Worksheet, { kind, edge, lining, girth, gatheredName = 'on the skirt' }: WaistOptions): void {
+  if (kind === 'self-casing' && !lining) return;
+  const onto = kind === 'self-casing' ? runLength(sheet, lining!.top) : girth;
+  const layers = [
+    { id: 'gather', what: 'the top edge', layer: edge, name: gatheredName },
+    ...(lining ? [{ id: 'gather-lining', what: 'the lining’s top edge', layer: lining.top, name: 'on the lining' }] : []),
+  ];
+  for (const { id, what, layer, name } of layers)
+    if (runLength(sheet, layer).value > onto.value * 1.001)
+      gatherStep(sheet, { id, title: `Gather ${what} to ${sheet.show(onto)}`, edge: layer, to: onto, names: [name, SEWN_TO[kind]], shows: [] });
 }
 
 const clothGives = (sheet: Worksheet) =>
@@ -72,10 +84,19 @@ const clothGives = (sheet: Worksheet) =>
 /** Whether the hips get through what opens to so much, where they were measured. */
 function hipPasses(sheet: Worksheet, opening: Quantity, by: string, waysOut: WayOut[]): void {
   if (!sheet.hasMeasure('hip-girth')) return;
-  sheet.check(passesOver(sheet, { id: 'passes-over-hip', what: 'the hips', girth: sheet.girth('hip'), opening: opening.named('opening', 'Opens to', 'down'), by, waysOut }));
+  sheet.check(
+    passesOver(sheet, {
+      id: 'passes-over-hip',
+      what: 'the hips',
+      girth: sheet.girth('hip'),
+      opening: opening.named('opening', 'Opens to', 'down'),
+      by,
+      waysOut,
+    }),
+  );
 }
 
-function withFittedBand(sheet: Worksheet, { edge, under, girth, zip, waysOut, tryOnSays }: WaistOptions): Quantity {
+function withFittedBand(sheet: Worksheet, { edge, under, girth, zip, waysOut, tryOnSays }: Parts): Quantity {
   const overlap = sheet.figure('band-overlap');
   const band = bandPiece(sheet, { length: girth.plus(overlap), height: sheet.number('bandWidth') });
   sheet.put('finished-girth', 'Finished waist', 'nearest', girth);
@@ -87,19 +108,22 @@ function withFittedBand(sheet: Worksheet, { edge, under, girth, zip, waysOut, tr
   return girth;
 }
 
-function withStretchBand(sheet: Worksheet, { edge, under, girth, waysOut, tryOnSays }: WaistOptions): Quantity {
+function withStretchBand(sheet: Worksheet, { edge, under, girth, waysOut, tryOnSays }: Parts): Quantity {
   const band = bandPiece(sheet, { length: girth, height: sheet.number('bandWidth') });
   sheet.put('finished-girth', 'Finished waist', 'nearest', girth);
   if (sheet.hasMeasure('hip-girth')) {
     const needed = sheet.put('stretch-needed', 'Stretch needed at the waist', 'up', sheet.girth('hip').over(girth).minus(1));
-    hipPasses(sheet, girth.times(clothGives(sheet)), 'the waist', [...waysOut, { says: `Use a knit that stretches by ${Math.ceil(needed.value * 100)} % or more` }]);
+    hipPasses(sheet, girth.times(clothGives(sheet)), 'the waist', [
+      ...waysOut,
+      { says: `Use a knit that stretches by ${Math.ceil(needed.value * 100)} % or more` },
+    ]);
   }
   tubeBand(sheet, { prefix: 'band', band, edge, ...(under ? { under } : {}) });
   tryOn(sheet, tryOnSays);
   return girth;
 }
 
-function withElastic(sheet: Worksheet, { kind, edge, under, girth, waysOut, tryOnSays }: WaistOptions): Quantity {
+function withElastic(sheet: Worksheet, { kind, edge, under, girth, waysOut, tryOnSays }: Parts): Quantity {
   const waist = sheet.girth('waist');
   const { finished, cut } = elasticLengths(sheet, waist);
   sheet.put('finished-girth', 'Finished waist', 'nearest', finished);

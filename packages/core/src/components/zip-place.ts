@@ -14,7 +14,14 @@ export function zipLength(sheet: Worksheet, toHip?: Quantity): Quantity {
 /** A zip in the opening that a ring of seams has left. */
 export function zipInSeam(
   sheet: Worksheet,
-  { opening, long, seam, where, crosses, waysOut }: { opening: Span[][]; long: Quantity; seam: number; where: string; crosses?: string; waysOut: WayOut[] },
+  {
+    opening,
+    long,
+    seam,
+    where,
+    crosses,
+    waysOut,
+  }: { opening: Span[][]; long: Quantity; seam: number; where: string; crosses?: string; waysOut: WayOut[] },
 ): void {
   sheet.check(zipPlace(sheet, { zip: long.value, seam, where, ...(crosses ? { crosses } : {}), waysOut }));
   zip(sheet, { opening, long, where });

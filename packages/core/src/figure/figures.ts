@@ -63,6 +63,6 @@ export const FIGURES: Readonly<Record<string, Figure>> = {
   'zip-to-hip': figure('A zip reaches the hip line', 200, 'mm'),
   'binding-width': figure('Binding strip, folded to four', 50, 'mm'),
   'pocket-top': figure('Turned over at the top of a pocket', 30, 'mm'),
-  'gap': figure('Gap left for the elastic', 30, 'mm'),
+  gap: figure('Gap left for the elastic', 30, 'mm'),
   'facing-width': figure('Facing of a slit, on each side', 40, 'mm'),
 };

@@ -76,6 +76,7 @@ export const childTubeSkirt: Construction = {
     const ring = copiesOf(piece);
     plain(sheet, {
       step: 'sides',
+      edges: 'the side edges',
       title: 'Sew the side seams',
       seams: ringSeams(sheet, { id: 'side', ring }).seams,
       press: 'open',
@@ -84,16 +85,32 @@ export const childTubeSkirt: Construction = {
     const height = sheet.isSet('bandHeight') ? sheet.number('bandHeight') : elasticWidth(sheet).plus(sheet.figure('casing-room'));
     const fromMain = sheet.cloth.kind === 'knit';
     const band = bandPiece(sheet, { name: 'Knit band', length: two.times(flatWaist), height, cloth: fromMain ? 'main' : 'contrast' });
-    const join = tubeBand(sheet, { prefix: 'band', band, edge: along(ring, 'top', true), gap: sheet.figure('gap').value, gapStays: true });
+    if (!fromMain) sheet.clothNames.contrast = 'Knit for the band';
+    const join = tubeBand(sheet, {
+      prefix: 'band',
+      band,
+      edge: along(ring, 'top', true),
+      gap: sheet.figure('gap').value,
+      gapStays: true,
+      stretchy: true,
+    });
     buyElastic(sheet, cut);
     threadElastic(sheet, { cut, shows: [join] });
-    tryOn(sheet, 'Does it slide over the hips, stay up, leave no marks on the skin? Move the pin in the elastic until it does.', { title: 'Try it on' });
+    tryOn(sheet, 'Does it slide over the hips, stay up, leave no marks on the skin? Move the pin in the elastic until it does.', {
+      title: 'Try it on',
+    });
     closeElastic(sheet, { shows: [join], stays: true });
     growthTuck(sheet, piece);
     addHemEdge(sheet, { edge: along(ring, 'hem'), curved: true, onto: piece.id });
     press(sheet, 'Press the seams and the hem, lifting the iron and setting it down.');
 
-    sheet.worn.push({ what: 'skirt', levels: [{ drop: 1, girth: 2 * flatWaist.value }, { drop: length.value, girth: sweep.value }] });
+    sheet.worn.push({
+      what: 'skirt',
+      levels: [
+        { drop: 1, girth: 2 * flatWaist.value },
+        { drop: length.value, girth: sweep.value },
+      ],
+    });
     sheet.view = {
       hangsFrom: 'waist',
       band: height.value,
@@ -127,7 +144,12 @@ function cutHalf(sheet: Worksheet, flatWaist: Quantity, flatHem: Quantity): Piec
           half: flatWaist.over(two).named('half-flat-waist', 'Half the flat waist', 'up'),
           hint: `curve it: the middle lies ${sheet.show(curve)} lower than this corner`,
         },
-        { id: 'hem', name: 'Hem', down: length.plus(curve).named('length-at-middle', 'Length and curve', 'nearest'), half: flatHem.over(two).named('half-flat-hem', 'Half the flat hem', 'nearest') },
+        {
+          id: 'hem',
+          name: 'Hem',
+          down: length.plus(curve).named('length-at-middle', 'Length and curve', 'nearest'),
+          half: flatHem.over(two).named('half-flat-hem', 'Half the flat hem', 'nearest'),
+        },
       ],
       topDip: curve,
       hemRise: curve,
@@ -142,7 +164,15 @@ function growthTuck(sheet: Worksheet, piece: Piece): void {
   const room = sheet.number('growthRoom');
   if (room.value === 0) return;
   const around = sheet.quantity('hem-sweep');
-  const tuck = addJoin(sheet, { id: 'growth-tuck', how: 'topstitch', layers: [], onto: piece.id, long: around, step: 'growth-tuck', why: 'Let out as the child grows.' });
+  const tuck = addJoin(sheet, {
+    id: 'growth-tuck',
+    how: 'topstitch',
+    layers: [],
+    onto: piece.id,
+    long: around,
+    step: 'growth-tuck',
+    why: 'Let out as the child grows.',
+  });
   const [all, half] = [sheet.show(room), sheet.showLength(room.value / 2)];
   sewStep(sheet, {
     id: 'growth-tuck',
@@ -171,5 +201,11 @@ function look(sheet: Worksheet, flatWaist: Quantity, finished: Quantity, fromMai
     sheet.check(elasticStretch(sheet, needed, [body]));
     sheet.check(fitsBody(sheet, [{ says: 'More flare', choices: { flare: 80 } }]));
   }
-  sheet.check(elasticComfort(sheet, finished, sheet.girth('waist')), elasticKind(sheet, 'threaded'), stretchDirection(sheet, false), needsLining(sheet, false), childSafety(sheet, true));
+  sheet.check(
+    elasticComfort(sheet, finished, sheet.girth('waist')),
+    elasticKind(sheet, 'threaded'),
+    stretchDirection(sheet, false),
+    needsLining(sheet, false),
+    childSafety(sheet, true),
+  );
 }

@@ -80,11 +80,10 @@ export const circleSkirt: Construction = {
     const zip = waist.zip ? zipLength(sheet) : undefined;
     closeSkirt(sheet, cut, zip, waist);
     const lining = sheet.yes('lining') ? liningOf(sheet, cut, waist, zip) : undefined;
-    lining?.hangIn();
     const held = addWaist(sheet, {
       kind: waist.kind,
       edge: along(ring, 'waist', true),
-      ...(lining ? { under: lining.top } : {}),
+      ...(lining ? { lining } : {}),
       girth: waist.seamGirth,
       ...(zip ? { zip } : {}),
       waysOut: waist.waysOut,
@@ -120,14 +119,18 @@ function closeSkirt(sheet: Worksheet, cut: CirclePanels, zip: Quantity | undefin
     return;
   }
   const { seams, opening } = ringSeams(sheet, { id: 'side', ring: copiesOf(piece), ...(zip ? { open: zip.value } : {}) });
-  const where = panels.value === 1 ? 'at centre back' : panels.value === 2 ? 'in the left side seam' : 'in one of the seams, worn at the back or the side';
+  const where =
+    panels.value === 1 ? 'at centre back' : panels.value === 2 ? 'in the left side seam' : 'in one of the seams, worn at the back or the side';
   plain(sheet, {
     step: 'sides',
+    edges: 'the side edges',
     title: panels.value > 1 ? 'Sew the panels together' : slit ? 'Close the ring, edge to edge' : 'Sew the one seam',
     seams,
     press: 'open',
     ...(slit
-      ? { how: 'There is next to no cloth for an allowance here: lay the two edges over a strip of the same cloth, touching, and zigzag each of them down.' }
+      ? {
+          how: 'There is next to no cloth for an allowance here: lay the two edges over a strip of the same cloth, touching, and zigzag each of them down.',
+        }
       : zip
         ? { how: `Leave the top of the last seam open for the zip: ${sheet.show(zip)} below the waist seam line, and the allowance above it.` }
         : {}),
@@ -135,7 +138,12 @@ function closeSkirt(sheet: Worksheet, cut: CirclePanels, zip: Quantity | undefin
   if (zip) zipInSeam(sheet, { opening, long: zip, seam: sheet.side(piece, 'side-right').value, where, waysOut });
 }
 
-function liningOf(sheet: Worksheet, { piece, panelAngle, panels, whole, slit, turns }: CirclePanels, { inner, innerCut, kind }: CircleClosure, zip?: Quantity): Lining {
+function liningOf(
+  sheet: Worksheet,
+  { piece, panelAngle, panels, whole, slit, turns }: CirclePanels,
+  { inner, innerCut, kind }: CircleClosure,
+  zip?: Quantity,
+): Lining {
   const [length, fraction] = [sheet.number('length'), sheet.number('fraction')];
   const shorter = liningLength(sheet, length);
   const outer = inner.plus(shorter);
@@ -155,7 +163,13 @@ function liningOf(sheet: Worksheet, { piece, panelAngle, panels, whole, slit, tu
     side: slit ? 0 : seam.value,
     hem: hem.value,
   });
-  sheet.worn.push({ what: 'lining', levels: [{ drop: kindDrop(kind), girth: TWO_PI.value * fraction.value * inner.value }, { drop: shorter.value, girth: TWO_PI.value * fraction.value * outer.value }] });
+  sheet.worn.push({
+    what: 'lining',
+    levels: [
+      { drop: kindDrop(kind), girth: TWO_PI.value * fraction.value * inner.value },
+      { drop: shorter.value, girth: TWO_PI.value * fraction.value * outer.value },
+    ],
+  });
   const open = zip && !whole ? zip.value : 0;
   const made = addLining(sheet, { ring: copiesOf(lining), top: 'waist', hem: 'hem', open, curved: true, whole });
   if (!(zip && whole)) return made;
@@ -165,14 +179,28 @@ function liningOf(sheet: Worksheet, { piece, panelAngle, panels, whole, slit, tu
 /** What an elastic draws in has nothing to fit at the waist line itself: it begins to be worn just below it, mm. */
 const kindDrop = (kind: WaistKind) => (kind === 'tube-band' ? 1 : 0);
 
-function wear(sheet: Worksheet, { kind, seamGirth, inner }: CircleClosure, { panels, whole }: CirclePanels, held: Quantity, length: Quantity, fraction: Quantity): void {
-  const levels = [0, 0.25, 0.5, 0.75, 1].map((share) => ({ drop: share * length.value, girth: 2 * Math.PI * fraction.value * (inner.value + share * length.value) }));
+function wear(
+  sheet: Worksheet,
+  { kind, seamGirth, inner }: CircleClosure,
+  { panels, whole }: CirclePanels,
+  held: Quantity,
+  length: Quantity,
+  fraction: Quantity,
+): void {
+  const levels = [0, 0.25, 0.5, 0.75, 1].map((share) => ({
+    drop: share * length.value,
+    girth: 2 * Math.PI * fraction.value * (inner.value + share * length.value),
+  }));
   sheet.worn.push({ what: 'skirt', levels: levels.map((level, i) => (i === 0 ? { ...level, drop: kindDrop(kind) } : level)) });
   sheet.view = {
     hangsFrom: 'waist',
     band: bandHeight(sheet, kind),
     verticalSeams: whole ? 0 : panels.value,
-    levels: levels.map(({ drop, girth }, i) => ({ drop, clothGirth: girth, ...(i === 0 ? { heldGirth: kind === 'tube-band' ? held.value : seamGirth.value } : {}) })),
+    levels: levels.map(({ drop, girth }, i) => ({
+      drop,
+      clothGirth: girth,
+      ...(i === 0 ? { heldGirth: kind === 'tube-band' ? held.value : seamGirth.value } : {}),
+    })),
   };
 }
 

@@ -91,22 +91,24 @@ export const gatheredSkirt: Construction = {
     const { seams, opening } = ringSeams(sheet, { id: 'side', ring, ...(zip ? { open: zip.value } : {}) });
     plain(sheet, {
       step: 'sides',
+      edges: 'the side edges',
       title: widths.value > 1 ? 'Sew the widths to a ring' : 'Close the ring',
       seams,
       press: 'open',
       how: [
-        ...(zip ? [`Leave the top of the last seam open for the zip: ${sheet.show(zip)} below the waist seam line, and the allowance above it.`] : []),
+        ...(zip
+          ? [`Leave the top of the last seam open for the zip: ${sheet.show(zip)} below the waist seam line, and the allowance above it.`]
+          : []),
         'Then fold the top edge in halves, quarters and eighths, beginning at a seam, and mark each with a snip.',
       ].join(' '),
     });
     if (zip) zipInSeam(sheet, { opening, long: zip, seam: length.value, where: 'in the seam worn at centre back', waysOut: waist.waysOut });
     if (sheet.yes('pockets')) addPockets(sheet, { onto: piece });
     const lining = sheet.yes('lining') ? straightLining(sheet, { length, around: waist.mustPass, waist, open: zip?.value ?? 0 }) : undefined;
-    lining?.hangIn();
     const held = addWaist(sheet, {
       ...waist,
       edge: along(ring, 'top', true),
-      ...(lining ? { under: lining.top } : {}),
+      ...(lining ? { lining } : {}),
       ...(zip ? { zip } : {}),
       tryOnSays: 'Does it pass the hips, sit level, lie in even gathers? Check the length in the mirror and mark another hem line if you want one.',
     });
@@ -123,7 +125,11 @@ export const gatheredSkirt: Construction = {
       hangsFrom: 'waist',
       band: bandHeight(sheet, waist.kind),
       verticalSeams: widths.value,
-      levels: [0, 0.3, 0.6, 1].map((share) => ({ drop: share * length.value, clothGirth: flat.value, ...(share === 0 ? { heldGirth: held.value } : {}) })),
+      levels: [0, 0.3, 0.6, 1].map((share) => ({
+        drop: share * length.value,
+        clothGirth: flat.value,
+        ...(share === 0 ? { heldGirth: held.value } : {}),
+      })),
     };
     sheet.check(bulkUnderFoot(sheet, fullness, 'fullness'), stretchDirection(sheet, false), needsLining(sheet, sheet.yes('lining')));
     sheet.check(fitsBody(sheet, [{ says: 'More room over the hips', choices: { hipClearance: 50 } }]));

@@ -73,7 +73,9 @@ export const goredSkirt: Construction = {
     allowanceChoice('bandWidth', 'Finished band', 30, [10, 150], 'How high the waistband stands.', { when: { choice: 'waist', is: ['zip'] } }),
     bandClothChoice,
     yesNoChoice('godets', 'Godets', false, 'A wedge set into every seam for more swing at the hem.'),
-    lengthChoice('godetHeight', 'Godet height', 250, [LEAST_GODET, 900], 'How far up the seam it reaches.', { when: { choice: 'godets', is: [true] } }),
+    lengthChoice('godetHeight', 'Godet height', 250, [LEAST_GODET, 900], 'How far up the seam it reaches.', {
+      when: { choice: 'godets', is: [true] },
+    }),
     lengthChoice('godetHem', 'Godet hem', 200, [40, 900], 'How wide it is at the hem.', { when: { choice: 'godets', is: [true] } }),
     yesNoChoice('lining', 'Lining', false, 'The same gores, shorter.'),
     oneOfChoice(
@@ -105,36 +107,72 @@ export const goredSkirt: Construction = {
       behind: (i) => i >= outside.front && i < outside.ring.length - 1,
     });
     const left = [
-      ...(zip ? [`In the seam ${back.where} leave the top ${sheet.show(zip)} below the waist seam line open for the zip, and the allowance above it.`] : []),
-      ...(godet ? [`Stop every seam ${sheet.show(sheet.number('godetHeight'))} above the hem seam line, at the point mark, with a few stitches back and forth.`] : []),
+      ...(zip
+        ? [`In the seam ${back.where} leave the top ${sheet.show(zip)} below the waist seam line open for the zip, and the allowance above it.`]
+        : []),
+      ...(godet
+        ? [
+            `Stop every seam ${sheet.show(sheet.number('godetHeight'))} above the hem seam line, at the point mark, with a few stitches back and forth.`,
+          ]
+        : []),
     ];
     plain(sheet, {
       step: 'gores',
+      edges: 'the long edges of the gores',
       title: 'Sew the gores together',
       seams,
       press: 'open',
       how: ['From the waist down, waist ends level. Two snips mark the back.', ...left].join(' '),
     });
     if (godet) setInGodets(sheet, godet, feet);
-    if (zip) zipInSeam(sheet, { opening, long: zip, seam: sheet.side(outside.ring[back.at]!.piece, 'side-right').value, where: back.where, waysOut: [{ says: 'Elastic at the sides', choices: { waist: 'side-elastic' } }] });
-    const inside = sheet.yes('lining') ? cutGoreLining(sheet, numbers, outside) : undefined;
-    const lining = inside && addLining(sheet, { ring: inside, top: 'top', hem: 'hem', ...opens, curved: true });
-    lining?.hangIn();
+    if (zip)
+      zipInSeam(sheet, {
+        opening,
+        long: zip,
+        seam: sheet.side(outside.ring[back.at]!.piece, 'side-right').value,
+        where: back.where,
+        waysOut: [{ says: 'Elastic at the sides', choices: { waist: 'side-elastic' } }],
+      });
+    const linedWith = sheet.yes('lining') ? cutGoreLining(sheet, numbers, outside) : undefined;
+    const lining = linedWith && addLining(sheet, { ring: linedWith, top: 'top', hem: 'hem', ...opens, curved: true });
     const edge = along(fromOpening(outside.ring, zip ? back.at : outside.ring.length - 1), 'top', true);
-    const under = lining ? { under: lining.top } : {};
-    const fit = 'Pin what is too wide along the side seams, sew inside the old line, trim the other side to match. Can you sit, and take a long step?';
-    if (side) addSideElasticWaist(sheet, numbers, { edge, ...under, tryOnSays: fit });
-    else addWaist(sheet, { kind: 'fitted-band', edge, ...under, girth: worn, zip: zip!, waysOut: [{ says: 'Elastic at the sides', choices: { waist: 'side-elastic' } }], tryOnSays: fit });
+    const inside = lining ? { lining } : {};
+    const fit =
+      'Pin what is too wide along the side seams, sew inside the old line, trim the other side to match. Can you sit, and take a long step?';
+    if (side) addSideElasticWaist(sheet, numbers, { edge, ...inside, tryOnSays: fit });
+    else
+      addWaist(sheet, {
+        kind: 'fitted-band',
+        edge,
+        ...inside,
+        girth: worn,
+        zip: zip!,
+        waysOut: [{ says: 'Elastic at the sides', choices: { waist: 'side-elastic' } }],
+        tryOnSays: fit,
+      });
     lining?.close();
     hang(sheet, 'The slanting edges of the gores hang on the bias and drop.');
     levelFromFloor(sheet);
     lining?.hem();
-    addHemEdge(sheet, { edge: outside.ring.flatMap((gore, i) => [...along([gore], 'hem'), ...(godet ? along([{ piece: godet, copy: i }], 'hem') : [])]), curved: true, onto: outside.ring[0]!.piece.id });
+    addHemEdge(sheet, {
+      edge: outside.ring.flatMap((gore, i) => [...along([gore], 'hem'), ...(godet ? along([{ piece: godet, copy: i }], 'hem') : [])]),
+      curved: true,
+      onto: outside.ring[0]!.piece.id,
+    });
     press(sheet, 'Press along the seams from the hem up, lifting the iron and setting it down.');
     wear(sheet, numbers);
 
-    sheet.check(walkingRoom(sheet, numbers.narrowest, numbers.pinchThatWalks), stretchDirection(sheet, false), needsLining(sheet, sheet.yes('lining')));
-    sheet.check(fitsBody(sheet, [{ says: 'More ease at the hip', choices: { hipEase: 50 } }, { says: 'Pinch the knee less', choices: { kneePinch: 0 } }]));
+    sheet.check(
+      walkingRoom(sheet, numbers.narrowest, numbers.pinchThatWalks),
+      stretchDirection(sheet, false),
+      needsLining(sheet, sheet.yes('lining')),
+    );
+    sheet.check(
+      fitsBody(sheet, [
+        { says: 'More ease at the hip', choices: { hipEase: 50 } },
+        { says: 'Pinch the knee less', choices: { kneePinch: 0 } },
+      ]),
+    );
   },
 };
 
@@ -148,7 +186,10 @@ function backSeam({ ring, front }: GoreRing): { at: number; where: string } {
 /** The ring beginning just after its opening. */
 const fromOpening = (ring: readonly Placed[], at: number): Placed[] => [...ring.slice(at + 1), ...ring.slice(0, at + 1)];
 
-function wear(sheet: Worksheet, { side, worn, total, flareGirth, sweep, hipDepth, flareLine, length, trumpet, gores, clothWaist }: GoreNumbers): void {
+function wear(
+  sheet: Worksheet,
+  { side, worn, total, flareGirth, sweep, hipDepth, flareLine, length, trumpet, gores, clothWaist }: GoreNumbers,
+): void {
   const levels = [
     { drop: 0, girth: (side ? clothWaist : worn).value },
     { drop: hipDepth.value, girth: total.value },
@@ -157,7 +198,11 @@ function wear(sheet: Worksheet, { side, worn, total, flareGirth, sweep, hipDepth
   ];
   sheet.worn.push({ what: 'skirt', levels: side ? [{ ...levels[0]!, drop: 1 }, ...levels.slice(1)] : levels });
   const fall = { drop: (flareLine.value + length.value) / 2, clothGirth: (flareGirth.value + sweep.value) / 2 };
-  const shown = levels.map(({ drop, girth }, i) => ({ drop, clothGirth: girth, ...(i === 0 ? { heldGirth: side ? sheet.quantity('finished-girth').value : worn.value } : {}) }));
+  const shown = levels.map(({ drop, girth }, i) => ({
+    drop,
+    clothGirth: girth,
+    ...(i === 0 ? { heldGirth: side ? sheet.quantity('finished-girth').value : worn.value } : {}),
+  }));
   sheet.view = {
     hangsFrom: 'waist',
     band: side ? sheet.elastic.width + sheet.figure('casing-room').value : sheet.number('bandWidth').value,

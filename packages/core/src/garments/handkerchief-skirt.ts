@@ -75,11 +75,10 @@ export const handkerchiefSkirt: Construction = {
     const zip = waist.zip ? zipLength(sheet) : undefined;
     closeSquare(sheet, piece, zip, waist);
     const lining = sheet.yes('lining') ? liningOf(sheet, waist, length, whole, zip) : undefined;
-    lining?.hangIn();
     const held = addWaist(sheet, {
       kind: waist.kind,
       edge: along(ring, 'waist', true),
-      ...(lining ? { under: lining.top } : {}),
+      ...(lining ? { lining } : {}),
       girth: waist.seamGirth,
       ...(zip ? { zip } : {}),
       waysOut: waist.waysOut,
@@ -98,7 +97,11 @@ export const handkerchiefSkirt: Construction = {
     press(sheet, 'Press the four sides straight and the corners sharp, lifting the iron and setting it down.');
     wear(sheet, waist, held, corner, length);
 
-    sheet.check(stretchDirection(sheet, waist.kind === 'stretch-band'), needsLining(sheet, sheet.yes('lining')), hangBeforeHem(sheet, 'handkerchief'));
+    sheet.check(
+      stretchDirection(sheet, waist.kind === 'stretch-band'),
+      needsLining(sheet, sheet.yes('lining')),
+      hangBeforeHem(sheet, 'handkerchief'),
+    );
     sheet.check(fitsBody(sheet, [{ says: 'Make it wide enough for the hips and draw it in with elastic', choices: { closure: 'pull-on' } }]));
   },
 };
@@ -133,10 +136,13 @@ function closeSquare(sheet: Worksheet, piece: Piece, zip: Quantity | undefined, 
   const { seams, opening } = ringSeams(sheet, { id: 'side', ring: copiesOf(piece), ...(zip ? { open: zip.value } : {}) });
   plain(sheet, {
     step: 'sides',
+    edges: 'the side edges',
     title: 'Sew the halves together',
     seams,
     press: 'open',
-    ...(zip ? { how: `Leave the top of the second seam open for the zip: ${sheet.show(zip)} below the waist seam line, and the allowance above it.` } : {}),
+    ...(zip
+      ? { how: `Leave the top of the second seam open for the zip: ${sheet.show(zip)} below the waist seam line, and the allowance above it.` }
+      : {}),
   });
   if (zip) zipInSeam(sheet, { opening, long: zip, seam: sheet.side(piece, 'side-right').value, where: 'in one of the two seams', waysOut });
 }
@@ -145,7 +151,14 @@ function liningOf(sheet: Worksheet, waist: CircleClosure, length: Quantity, whol
   const shorter = liningLength(sheet, length);
   const reach = waist.inner.plus(shorter).named('lining-reach', 'From the centre to a side of the lining', 'nearest');
   const piece = cutSquare(sheet, 'lining', waist, reach, whole);
-  const made = addLining(sheet, { ring: copiesOf(piece), top: 'waist', hem: 'hem', ...(zip && !whole ? { open: zip.value } : {}), curved: false, whole });
+  const made = addLining(sheet, {
+    ring: copiesOf(piece),
+    top: 'waist',
+    hem: 'hem',
+    ...(zip && !whole ? { open: zip.value } : {}),
+    curved: false,
+    whole,
+  });
   return zip && whole ? { ...made, close: () => slitLining(sheet, piece.id, zip) } : made;
 }
 
@@ -178,7 +191,9 @@ function assertHalfFits(sheet: Worksheet, needed: number, length: number): void 
   const usable = sheet.usableWidth.value;
   const plainCloth = sheet.cloth.print === 'none';
   if (needed <= usable + 1e-6 && plainCloth) return;
-  const says = plainCloth ? 'Not even half the square fits this cloth.' : 'The square is wider than the cloth, and a printed cloth leaves no seam to hide.';
+  const says = plainCloth
+    ? 'Not even half the square fits this cloth.'
+    : 'The square is wider than the cloth, and a printed cloth leaves no seam to hide.';
   const nearest = plainCloth ? length - (needed - usable) : usable / 2 - (needed - length) + sheet.number('seam').value;
   throw new Unmakeable('choices.sideLength', says, nearest > 20 ? Math.floor(nearest / sheet.scale) : undefined);
 }

@@ -61,17 +61,39 @@ export const knitTubeSkirt: Construction = {
     const ring = copiesOf(tube.piece);
     plain(sheet, {
       step: 'sides',
+      edges: 'the side seams',
       title: tube.piece.copies === 1 ? 'Close the tube' : 'Sew the side seams',
       seams: ringSeams(sheet, { id: 'side', ring }).seams,
       press: 'to one side',
       how: 'Do not pull: let the feed take the cloth. What is turned in at the top is sewn with the rest.',
       why: 'A plain straight stitch pops the first time it is pulled on.',
     });
-    const underlay = sheet.yes('underlay') ? addLining(sheet, { prefix: 'underlay', name: 'underlay', ring: copiesOf(cutUnderlay(sheet, tube)), top: 'top', hem: tube.hemEdge, curved: false }) : undefined;
+    const underlay = sheet.yes('underlay')
+      ? addLining(sheet, {
+          prefix: 'underlay',
+          name: 'underlay',
+          ring: copiesOf(cutUnderlay(sheet, tube)),
+          top: 'top',
+          hem: tube.hemEdge,
+          curved: false,
+        })
+      : undefined;
     underlay?.hangIn();
     if (sheet.yes('peplum')) addPeplum(sheet, { around: tube.waist, onto: tube.piece.id });
-    elasticOn(sheet, { id: 'waist', edge: along(ring, 'top', true), ...(underlay ? { under: underlay.top } : {}), girth: tube.waist, finished, cut, as: 'turned-in' });
-    tryOn(sheet, 'Does it pass the hips, stay at the waist, let you stride? Take the side seams in if it rides; mark another hem line if you want one.', { title: 'Try it on' });
+    elasticOn(sheet, {
+      id: 'waist',
+      edge: along(ring, 'top', true),
+      ...(underlay ? { under: underlay.top } : {}),
+      girth: tube.waist,
+      finished,
+      cut,
+      as: 'turned-in',
+    });
+    tryOn(
+      sheet,
+      'Does it pass the hips, stay at the waist, let you stride? Take the side seams in if it rides; mark another hem line if you want one.',
+      { title: 'Try it on' },
+    );
     underlay?.hem();
     addHemEdge(sheet, { edge: along(ring, tube.hemEdge), curved: false, onto: tube.piece.id });
     look(sheet, tube, finished, { waist, hip });
@@ -93,7 +115,9 @@ function look(sheet: Worksheet, tube: Tube, finished: Quantity, { waist, hip }: 
   const shaped: WayOut = { says: 'Shape it to the hip', choices: { profile: 'shaped' } };
   const longer: WayOut = { says: 'Cut the elastic as long as the body', choices: { elasticSchool: 'body' } };
   const stretchier: WayOut = { says: 'An elastic that stretches to twice its length', elastic: { kind: 'knitted', greatestStretch: 2 } };
-  const give = Quantity.constant(1, 'ratio').plus(Quantity.leaf('stretch-across', 'Stretch across the cloth', sheet.cloth.stretchAcross, 'ratio', 'cloth'));
+  const give = Quantity.constant(1, 'ratio').plus(
+    Quantity.leaf('stretch-across', 'Stretch across the cloth', sheet.cloth.stretchAcross, 'ratio', 'cloth'),
+  );
   const opening = Quantity.smaller(tube.waist.times(give), elasticOpensTo(sheet, finished)).named('opening', 'Opens to', 'down');
   sheet.check(
     passesOver(sheet, { id: 'passes-over-hip', what: 'the hips', girth: hip, opening, by: 'the waist', waysOut: [wider, longer, stretchier] }),
@@ -113,7 +137,11 @@ function look(sheet: Worksheet, tube: Tube, finished: Quantity, { waist, hip }: 
     { drop: sheet.number('length').value, girth: tube.hem.value },
   ];
   sheet.worn.push({ what: 'skirt', levels });
-  if (sheet.yes('underlay')) sheet.worn.push({ what: 'underlay', levels: levels.map((level, i) => (i === levels.length - 1 ? { ...level, drop: sheet.quantity('lining-length').value } : level)) });
+  if (sheet.yes('underlay'))
+    sheet.worn.push({
+      what: 'underlay',
+      levels: levels.map((level, i) => (i === levels.length - 1 ? { ...level, drop: sheet.quantity('lining-length').value } : level)),
+    });
   sheet.check(fitsBody(sheet, [wider, shaped]));
 }
 

@@ -79,7 +79,9 @@ export const tieredSkirt: Construction = {
     const tiers: Tier[] = [];
     for (let i = 1; i <= count; i++) {
       const above = tiers[i - 2]?.flat;
-      const wanted = above ? above.times(sheet.number('seamFullness')) : Quantity.larger(sheet.number('topFullness').times(waist.worn), waist.mustPass);
+      const wanted = above
+        ? above.times(sheet.number('seamFullness'))
+        : Quantity.larger(sheet.number('topFullness').times(waist.worn), waist.mustPass);
       const flat = sheet.put(`tier-${i}-flat`, `Tier ${i}, flat`, 'up', wanted);
       const widths = sheet.put(`tier-${i}-widths`, `Tier ${i}, widths`, 'up', flat.over(gives).ceil(), 'count');
       const [top, bottom] = [i === 1 ? waist.top : seam, i === count ? hem : seam];
@@ -104,11 +106,10 @@ export const tieredSkirt: Construction = {
     const zip = waist.zipped ? zipLength(sheet) : undefined;
     sewTiers(sheet, tiers, waist, zip);
     const lining = sheet.yes('lining') ? straightLining(sheet, { length, around: first.flat, waist, open: zip?.value ?? 0 }) : undefined;
-    lining?.hangIn();
     const held = addWaist(sheet, {
       ...waist,
       edge: along(copiesOf(first.piece), 'top', true),
-      ...(lining ? { under: lining.top } : {}),
+      ...(lining ? { lining } : {}),
       ...(zip ? { zip } : {}),
       gatheredName: 'on tier 1',
       tryOnSays: 'Does it pass the hips? Are the tier seams level? Check the length in the mirror and mark another hem line if you want one.',
@@ -120,7 +121,11 @@ export const tieredSkirt: Construction = {
     else press(sheet, 'Press each tier from below, into the gathers with the tip of the iron, never across them.');
     wear(sheet, tiers, waist, held);
 
-    sheet.check(bulkUnderFoot(sheet, sheet.number('seamFullness'), 'seamFullness'), stretchDirection(sheet, false), needsLining(sheet, sheet.yes('lining')));
+    sheet.check(
+      bulkUnderFoot(sheet, sheet.number('seamFullness'), 'seamFullness'),
+      stretchDirection(sheet, false),
+      needsLining(sheet, sheet.yes('lining')),
+    );
     sheet.check(fitsBody(sheet, [{ says: 'More room over the hips', choices: { hipClearance: 50 } }]));
   },
 };
@@ -141,11 +146,14 @@ function sewTiers(sheet: Worksheet, tiers: readonly Tier[], waist: GatheredWaist
   if (seams.length > 0)
     plain(sheet, {
       step: 'rings',
+      edges: 'the short ends of the tiers',
       title: zip ? 'Join the widths of each tier' : 'Sew every tier to a ring',
       seams,
       press: 'open',
       short: true,
-      how: zip ? 'Leave one seam of each tier unsewn: they stay long strips for now. Label them, they look alike.' : 'Label the rings: they look alike.',
+      how: zip
+        ? 'Leave one seam of each tier unsewn: they stay long strips for now. Label them, they look alike.'
+        : 'Label the rings: they look alike.',
     });
   tiers.slice(1).forEach(({ piece }, i) => {
     const n = i + 2;
@@ -172,6 +180,7 @@ function closeBack(sheet: Worksheet, tiers: readonly Tier[], { waysOut }: Gather
   if (below.every((run) => run.length > 0))
     plain(sheet, {
       step: 'back',
+      edges: 'the edges of the back seam',
       title: 'Close the back seam through all tiers',
       seams: [{ id: 'back', layers: below, behind: true }],
       press: 'open',

@@ -21,7 +21,12 @@ export function foldedOver(seam: readonly Edge[]): Edge[] {
   const y = cut[at]!.from[1];
   const flip = (point: Point): Point => [point[0], 2 * y - point[1]];
   const [upRight, downLeft] = [belowOn(right, right.to, turn), belowOn(left, left.from, turn)];
-  const turned = (edge: Edge, from: Point, to: Point): Edge => ({ ...edge, from, to, arc: edge.arc && { ...edge.arc, centre: flip(edge.arc.centre) } });
+  const turned = (edge: Edge, from: Point, to: Point): Edge => ({
+    ...edge,
+    from,
+    to,
+    arc: edge.arc && { ...edge.arc, centre: flip(edge.arc.centre) },
+  });
   const around = [...cut.slice(at + 1), ...cut.slice(0, at)];
   return [
     turned(right, right.to, flip(upRight)),

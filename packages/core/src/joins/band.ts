@@ -16,6 +16,8 @@ export interface BandOptions {
   edge: Span[];
   /** A lining’s edge that goes into the same seam. */
   under?: Span[];
+  /** The band is a knit, whatever the rest is of. */
+  stretchy?: boolean;
   /** What both are gathered to, mm; none where nothing is gathered. */
   heldTo?: Quantity;
 }
@@ -51,9 +53,20 @@ function partSeams(band: Piece, prefix: string, ring: boolean): PlainSeam[] {
  *
  * Getting it ready is a step of its own, before it is basted on to try on.
  */
-export function prepareFittedBand(sheet: Worksheet, { prefix, band, overlap, worn }: Pick<FittedBandOptions, 'prefix' | 'band' | 'overlap'> & { worn: Quantity }): void {
+export function prepareFittedBand(
+  sheet: Worksheet,
+  { prefix, band, overlap, worn }: Pick<FittedBandOptions, 'prefix' | 'band' | 'overlap'> & { worn: Quantity },
+): void {
   const seams = partSeams(band, prefix, false);
-  if (seams.length > 0) plain(sheet, { step: `${prefix}-parts`, title: 'Join the parts of the band', seams, press: 'open', short: true });
+  if (seams.length > 0)
+    plain(sheet, {
+      step: `${prefix}-parts`,
+      edges: 'the short ends of the band',
+      title: 'Join the parts of the band',
+      seams,
+      press: 'open',
+      short: true,
+    });
   const [lap, seam] = [sheet.show(overlap), sheet.showLength(sheet.number('seam').value)];
   const quarter = sheet.showLength(worn.value / 4);
   sheet.step({
@@ -131,20 +144,24 @@ export interface TubeBandOptions extends BandOptions {
  *     ┴─┬┴
  *       │
  */
-export function tubeBand(sheet: Worksheet, { prefix, band, edge, under = [], heldTo, gap, gapStays = false }: TubeBandOptions): Join {
+export function tubeBand(
+  sheet: Worksheet,
+  { prefix, band, edge, under = [], heldTo, gap, gapStays = false, stretchy = false }: TubeBandOptions,
+): Join {
   const [lower, upper] = longEdges(band);
   const left = gap ? { length: gap, stays: gapStays } : undefined;
   const seams = partSeams(band, prefix, true).map((seam, i) => (i === 0 && left ? { ...seam, gap: left } : seam));
   const half = sheet.showLength(runLength(sheet, seams[0]!.layers[0]!).value / 2);
   plain(sheet, {
     step: `${prefix}-ring`,
+    edges: 'the short ends of the band',
     title: 'Close the band to a ring',
     seams,
     press: 'open',
     short: true,
     ...(gap
       ? {
-          how: `On one seam, in the half of the band that will lie inside, leave ${sheet.showLength(Math.min(gap, runLength(sheet, seams[0]!.layers[0]!).value / 2))} unsewn in the middle of its ${half}, with a few stitches back and forth above and below${gapStays ? ', and overcast both edges of the gap: it stays open' : ''}.`,
+          how: `${seams.length > 1 ? 'On one of the seams sew' : 'Sew'} only the half of the band that will lie outside and the turn of its fold; the ${half} that will lie inside stay open${gapStays ? ', for good: overcast both edges of the gap' : ''}.`,
           why: gapStays ? 'Through this gap the elastic can be changed as the child grows.' : 'The elastic goes in through this gap.',
         }
       : {}),
@@ -161,9 +178,10 @@ export function tubeBand(sheet: Worksheet, { prefix, band, edge, under = [], hel
     id: prefix,
     title: gap ? 'Sew on the tube band' : 'Sew on the band',
     sews: [join],
+    ...(stretchy ? { stitch: '304' as const, stitchLength: 2.5, stitchWidth: 2 } : {}),
     section: 'tube-band',
     handling: [['tube-band']],
-    how: `Fold the ring in half lengthwise, right side out, ${gap ? 'the half with the gap inside, ' : ''}and press. Quarter the band and the waist edge and mark the quarters. Slip the band over the right side of the waist, raw edges level, quarters on quarters${gap ? ', the gap towards the cloth you see when it is turned up' : ''}; pin. Sew all layers ${sheet.showLength(sheet.number('seam').value)} from the edge${join.ratio && join.ratio > 1.02 ? ', the gathered layer on top' : ''}. Turn the band up; press the seam down into the skirt.`,
+    how: `Fold the ring in half lengthwise, right side out, ${gap ? 'the open half of its seam to one side, ' : ''}and press. Quarter the band and the waist edge and mark the quarters. Slip the band over the right side of the waist, raw edges level, quarters on quarters${gap ? ', the half with the gap on top, away from the skirt: turned up, it lies inside' : ''}; pin. Sew all layers ${sheet.showLength(sheet.number('seam').value)} from the edge${join.ratio && join.ratio > 1.02 ? ', the gathered layer on top' : ''}. Turn the band up; press the seam down into the skirt.`,
   });
   finishStep(sheet, `${prefix}-seam`, { title: 'Finish the waist seam', length: join.length, shows: [join], together: true });
   return join;

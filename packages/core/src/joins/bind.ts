@@ -13,7 +13,10 @@ import { sewStep } from './stitching.ts';
  *     ══════╪═│   strip, cut on the bias out of a square
  *     ──────╰─┘
  */
-export function bind(sheet: Worksheet, { id, prefix, edge, onto, title }: { id: string; prefix: string; edge: Span[]; onto: string; title: string }): Join {
+export function bind(
+  sheet: Worksheet,
+  { id, prefix, edge, onto, title }: { id: string; prefix: string; edge: Span[]; onto: string; title: string },
+): Join {
   const width = sheet.figure('binding-width');
   const around = runLength(sheet, edge);
   const long = sheet.put(`${prefix}-length`, 'Binding, length', 'up', around.plus(sheet.number('seam').times(2)));

@@ -37,10 +37,14 @@ export function casing(sheet: Worksheet, { id, edge, under = [], heldTo }: Casin
     sews: [join],
     seam: runLength(sheet, edge),
     section: 'casing',
-    handling: [['casing', 0.5]],
+    handling: [['casing', 0.5], ...(under.length > 0 ? [['lining'] as const] : [])],
     how: [
       `Turn ${sheet.show(sheet.figure('casing-under'))} of the top edge to the wrong side and press; turn over ${high} more and press again: that is the channel.`,
-      ...(under.length > 0 ? [`Slip the lining’s top edge ${sheet.showLength(sheet.number('seam').value)} up under the fold, wrong sides together, seams on seams.`] : []),
+      ...(under.length > 0
+        ? [
+            `Put the lining into the skirt, wrong sides together, seams on seams, and slip its top edge ${sheet.showLength(sheet.number('seam').value)} up under the fold; pin all round.`,
+          ]
+        : []),
       `Stitch close to the lower fold all the way round, beginning and ending at a seam behind, and leave ${sheet.show(gap)} open there for the elastic.`,
     ].join(' '),
   });

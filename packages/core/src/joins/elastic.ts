@@ -26,10 +26,19 @@ export interface SewnOnOptions {
  *     ────────────
  */
 export function elasticOn(sheet: Worksheet, { id, edge, under = [], girth, finished, cut, as }: SewnOnOptions): Join {
-  const join = addJoin(sheet, { id, how: 'elastic', layers: [edge, ...(under.length > 0 ? [under] : [])], step: 'elastic-on', heldTo: girth, notches: [0, 0.25, 0.5, 0.75].map((share) => ({ share })) });
+  const join = addJoin(sheet, {
+    id,
+    how: 'elastic',
+    layers: [edge, ...(under.length > 0 ? [under] : [])],
+    step: 'elastic-on',
+    heldTo: girth,
+    notches: [0, 0.25, 0.5, 0.75].map((share) => ({ share })),
+  });
   const inside = as === 'turned-in';
   const overlap = sheet.oneOf('elasticJoin') === 'overlap';
-  const ring = overlap ? `overlap its ends by ${sheet.show(sheet.number('elasticOverlap'))} and zigzag them` : `sew its ends together ${sheet.showLength(12.7)} in, and open the seam`;
+  const ring = overlap
+    ? `overlap its ends by ${sheet.show(sheet.number('elasticOverlap'))} and zigzag them`
+    : `sew its ends together ${sheet.showLength(12.7)} in, and open the seam`;
   const names = ['on the skirt', 'on the elastic'] as const;
   sewStep(sheet, {
     id: 'elastic-on',
@@ -49,7 +58,9 @@ export function elasticOn(sheet: Worksheet, { id, edge, under = [], girth, finis
         ? `Lay it on the wrong side, its upper edge ${sheet.show(sheet.figure('casing-room'))} above the fold line. Stretch the ELASTIC ONLY until it lies flat on the cloth, and zigzag along its outer edge. Turn it in on the fold line, and catch it down by zigzagging once more, stretched, from the right side.`
         : 'Lay its lower edge on the raw edge, on the right side. Stretch the ELASTIC ONLY until it lies flat on the cloth, and zigzag.',
     ].join(' '),
-    why: inside ? 'All layers go in one pass, the elastic on top.' : 'The elastic is the band: stretched while it is sewn, it draws the gathers in afterwards.',
+    why: inside
+      ? 'All layers go in one pass, the elastic on top.'
+      : 'The elastic is the band: stretched while it is sewn, it draws the gathers in afterwards.',
     caution: 'Most elastic holds rubber: mind a latex allergy.',
   });
   if (!inside) finishStep(sheet, 'waist', { title: 'Finish the waist edge', length: girth, shows: [join], together: true });
@@ -83,7 +94,9 @@ export function closeElastic(sheet: Worksheet, { shows, stays = false }: { shows
     section: 'casing-threaded',
     shows: shows.map(({ id }) => id),
     how: [
-      overlap ? `Overlap the ends by ${sheet.show(sheet.number('elasticOverlap'))} and zigzag them in a square.` : `Sew the ends together ${sheet.showLength(12.7)} in, open them and stitch them flat.`,
+      overlap
+        ? `Overlap the ends by ${sheet.show(sheet.number('elasticOverlap'))} and zigzag them in a square.`
+        : `Sew the ends together ${sheet.showLength(12.7)} in, open them and stitch them flat.`,
       ...(braided ? ['Braided elastic narrows where it is sewn: sew the ends by hand instead, over and over.'] : []),
       stays
         ? 'Let it slip into the channel and spread the fullness. The gap on the inside stays open: next season the elastic is pulled out there and a longer one put in.'

@@ -20,7 +20,12 @@ const BESIDE = 5;
 export function facedSlit(sheet: Worksheet, { onto, long }: { onto: string; long: Quantity }): void {
   const beside = sheet.figure('facing-width');
   const width = sheet.put('facing-cut-width', 'Facing of the slit, width', 'up', beside.times(2));
-  const height = sheet.put('facing-cut-length', 'Facing of the slit, length', 'up', long.plus(Quantity.constant(BELOW, 'mm', undefined, 'common practice')).plus(sheet.number('seam')));
+  const height = sheet.put(
+    'facing-cut-length',
+    'Facing of the slit, length',
+    'up',
+    long.plus(Quantity.constant(BELOW, 'mm', undefined, 'common practice')).plus(sheet.number('seam')),
+  );
   const facing = sheet.cut({
     id: 'facing',
     name: 'Facing of the slit',
@@ -40,7 +45,14 @@ export function facedSlit(sheet: Worksheet, { onto, long }: { onto: string; long
   });
   finishStep(sheet, 'facing', { title: 'Finish three sides of the facing', length: edges.length, shows: [edges], together: false });
   const slit = addJoin(sheet, { id: 'slit', how: 'face', layers: [], onto, long, step: 'facing' });
-  const top = addJoin(sheet, { id: 'facing-top', how: 'topstitch', layers: [along([one!], 'top')], onto, step: 'facing', why: 'Basted to the waist edge; it goes into the waist seam.' });
+  const top = addJoin(sheet, {
+    id: 'facing-top',
+    how: 'topstitch',
+    layers: [along([one!], 'top')],
+    onto,
+    step: 'facing',
+    why: 'Basted to the waist edge; it goes into the waist seam.',
+  });
   sewStep(sheet, {
     id: 'facing',
     title: 'Slit and face the opening',

@@ -9,8 +9,9 @@ import { finishStep, sewStep } from './stitching.ts';
 
 /** Nobody pulls a longer thread at once, mm (handbook 13a, common practice). */
 const LONGEST_PULL = 1500;
-/** The strip that is gathered to try the settings, mm (handbook 5). */
+/** The strip that is gathered to try the settings, mm and inches (handbook 5). */
 const STRIP = 300;
+const STRIP_INCHES = 12;
 
 type Way = Pick<Step, 'stitch' | 'stitchLength' | 'stitchWidth' | 'why'> & { rows: number; how: (sheet: Worksheet, breaks: number) => string };
 
@@ -23,7 +24,7 @@ const WAYS: Record<string, Way> = {
     why: 'Two rows keep the gathers upright; one lets them lean. A long thread breaks, a short one does not.',
     how: (sheet, breaks) => {
       const seam = sheet.number('seam').value;
-      return `Loosen the top tension. Sew two rows of long straight stitches inside the allowance, ${sheet.showLength(seam / 3)} and ${sheet.showLength((2 * seam) / 3)} from the edge, without backstitching, with tails of ${sheet.showLength(150)}. Begin and end afresh at each of the ${breaks} marks, so that no thread is longer than ${sheet.showLength(LONGEST_PULL, 'up')}. Pull the bobbin threads from both ends of each stretch and spread the gathers evenly, then knot.`;
+      return `Loosen the top tension. Sew two rows of long straight stitches inside the allowance, ${sheet.showLength(seam / 3)} and ${sheet.showLength((2 * seam) / 3)} from the edge, without backstitching, with tails of ${sheet.about(150, 6)}. Begin and end afresh at each of the ${breaks} marks, so that no thread is longer than ${sheet.about(LONGEST_PULL, 60)}. Pull the bobbin threads from both ends of each stretch and spread the gathers evenly, then knot.`;
     },
   },
   overlocker: {
@@ -72,13 +73,18 @@ export function gatherStep(sheet: Worksheet, { id, title, edge, to, names, shows
     ...way,
     seam: rows === 1 ? flat : flat.times(rows),
     setUp: sheet.minutes('gather').times(metres).value,
-    how: `Try it on a strip first: ${sheet.showLength(STRIP)} should come out ${sheet.showLength(STRIP / ratio)} long (${ratio.toFixed(2)} to 1), with needle ${needleFor(sheet.cloth)}. ${how(sheet, breaks)}`,
+    how: `Try it on a strip first: ${sheet.about(STRIP, STRIP_INCHES)} should come out ${sheet.about(STRIP / ratio, STRIP_INCHES / ratio)} long (${ratio.toFixed(2)} to 1), with needle ${needleFor(sheet.cloth)}. ${how(sheet, breaks)}`,
     sections: sectionTable(flat, to, names),
     section: 'gather',
     shows: shows.map((join) => join.id),
   });
   if (sheet.oneOf('gatherBy') === 'cord' && !sheet.shopping.some((item) => item.id === 'cord'))
-    sheet.shopping.push({ id: 'cord', what: 'Strong thin cord to gather over', amount: sheet.show(flat.named('cord', 'Cord', 'up')), length: flat.value });
+    sheet.shopping.push({
+      id: 'cord',
+      what: 'Strong thin cord to gather over',
+      amount: sheet.show(flat.named('cord', 'Cord', 'up')),
+      length: flat.value,
+    });
 }
 
 export interface GatheredSeam {
@@ -107,7 +113,15 @@ export function gather(sheet: Worksheet, { id, title, gathered, onto, folded, na
   const even = flat.value <= held.value * 1.001;
   const quarters = [0, 0.25, 0.5, 0.75].map((share) => ({ share }));
   const join = addJoin(sheet, { id, how: even ? 'plain' : 'gather', layers, step, notches: quarters });
-  if (!even) gatherStep(sheet, { id: `gather-${id}`, title: `Gather ${names[0].replace(/^on /, '')} to ${sheet.show(held)}`, edge: gathered, to: held, names, shows: [join] });
+  if (!even)
+    gatherStep(sheet, {
+      id: `gather-${id}`,
+      title: `Gather ${names[0].replace(/^on /, '')} to ${sheet.show(held)}`,
+      edge: gathered,
+      to: held,
+      names,
+      shows: [join],
+    });
   sewStep(sheet, {
     id: step,
     title,
@@ -118,7 +132,7 @@ export function gather(sheet: Worksheet, { id, title, gathered, onto, folded, na
       ? `Right sides together, quarters on quarters. Sew ${sheet.showLength(sheet.number('seam').value)} from the edge. Press the seam ${press === 'up' ? 'upwards' : 'downwards'}.`
       : `Right sides together, the gathered layer on top, seams and quarters matched and pinned. Sew ${sheet.showLength(sheet.number('seam').value)} from the edge: just inside the inner row, so that no gathering thread shows afterwards; pull out any that does. Press the seam ${press === 'up' ? 'upwards, away from the gathers' : 'downwards'}, only up to the stitching.`,
   });
-  finishStep(sheet, id, { title: 'Finish that seam', length: join.length, shows: [join], together: true });
+  finishStep(sheet, id, { title: 'Finish that seam, both layers together', length: join.length, shows: [join], together: true });
   return join;
 }
 

@@ -17,7 +17,9 @@ export interface HemOptions {
   role?: ClothRole;
   /** Not the length one sees: a ruffle's or a lining's. */
   inner?: boolean;
-  /** A tuck sewn in above it for growing, mm finished. */
+  /** What comes before the turning up. */
+  before?: string;
+  /** What is special while it is turned up. */
   extra?: string;
 }
 
@@ -28,7 +30,7 @@ export interface HemOptions {
  *      │╮ twice  │╮ once, on a knit
  *      ╰╯        ╰─
  */
-export function hem(sheet: Worksheet, { id, title, edge, curved, allowance, role = 'main', inner = false, extra }: HemOptions): Join {
+export function hem(sheet: Worksheet, { id, title, edge, curved, allowance, role = 'main', inner = false, before, extra }: HemOptions): Join {
   const { frays, kind } = sheet.cloths.of(role);
   const long = runLength(sheet, edge);
   const metres = long.over(Quantity.constant(1000, 'mm'));
@@ -46,6 +48,7 @@ export function hem(sheet: Worksheet, { id, title, edge, curved, allowance, role
     section: knit ? 'hem-single' : 'hem-double',
     ...(knit ? { stitch: '304' as const, stitchLength: 3, stitchWidth: 2 } : { stitch: '301' as const, stitchLength: 3, stitchWidth: 0 }),
     how: [
+      ...(before ? [before] : []),
       knit
         ? `Turn ${all} up to the wrong side once, press without pulling, and zigzag from the right side.`
         : curved

@@ -30,7 +30,10 @@ function assertLaw(sheet: Worksheet, what: string): void {
   expect(fateFaults(pieces, joins), `${what}: every edge of every copy has one fate`).toEqual([]);
 
   const { parts, insideOut } = glue(pieces, joins);
-  expect(parts.map(({ loops }) => loops), `${what}: one shell, open at ${openings.join(' and ')}`).toEqual([openings.length]);
+  expect(
+    parts.map(({ loops }) => loops),
+    `${what}: one shell, open at ${openings.join(' and ')}`,
+  ).toEqual([openings.length]);
   expect(insideOut, `${what}: no piece is sewn in inside out`).toEqual([]);
 
   const ids = new Set(steps.map(({ id }) => id));
@@ -39,10 +42,14 @@ function assertLaw(sheet: Worksheet, what: string): void {
   for (const join of joins) {
     expect(ids.has(join.step), `${what}: ${join.id} is sewn by a step`).toBe(true);
     expect(steps.find(({ id }) => id === join.step)!.joins, `${what}: the step ${join.step} names ${join.id}`).toContain(join.id);
-    for (const before of join.after) expect(order.get(byId.get(before)!.step)!, `${what}: ${join.id} after ${before}`).toBeLessThanOrEqual(order.get(join.step)!);
+    for (const before of join.after)
+      expect(order.get(byId.get(before)!.step)!, `${what}: ${join.id} after ${before}`).toBeLessThanOrEqual(order.get(join.step)!);
     const lengths = join.layers.map((run) =>
       run.reduce((sum, { piece, edge, from, to }) => {
-        const { edges } = sideOf(pieces.find(({ id }) => id === piece)!, edge);
+        const { edges } = sideOf(
+          pieces.find(({ id }) => id === piece)!,
+          edge,
+        );
         return sum + edges.reduce((long, each) => long + edgeLength(each), 0) * (to - from);
       }, 0),
     );
@@ -55,7 +62,7 @@ function assertLaw(sheet: Worksheet, what: string): void {
 /** All pieces hang together through joins; what a join is sewn onto counts. */
 function hangTogether({ pieces, joins }: Worksheet, what: string): void {
   const reached = new Set([pieces[0]!.id]);
-  for (let grown = true; grown; ) {
+  for (let grown = true; grown;) {
     grown = false;
     for (const { layers, onto } of joins) {
       const here = [...new Set([...layers.flat().map(({ piece }) => piece), ...(onto ? [onto] : [])])];
@@ -161,7 +168,12 @@ describe('the law finds what is wrong', () => {
     const band = sheet.joins.filter(({ step }) => step !== 'band' && step !== 'band-ring');
     const shell = sheet.pieces.filter(({ id }) => id === 'panel');
     expect(glue(shell, band).parts.map(({ loops }) => loops)).toEqual([2]);
-    expect(glue(shell, band.filter(({ id }) => id !== 'side-1')).parts.map(({ loops }) => loops)).toEqual([1]);
+    expect(
+      glue(
+        shell,
+        band.filter(({ id }) => id !== 'side-1'),
+      ).parts.map(({ loops }) => loops),
+    ).toEqual([1]);
   });
 
   it('a piece sewn in inside out', () => {

@@ -16,6 +16,8 @@ export interface PlainSeam {
 export interface PlainOptions {
   step: string;
   title: string;
+  /** The edges in words, for finishing them: "the side edges". */
+  edges: string;
   /** What is special here; how a plain seam is sewn is said already. */
   how?: string;
   why?: string;
@@ -34,7 +36,10 @@ export interface PlainOptions {
  *         ││       or        ═══  pressed to one side
  *     pressed open
  */
-export function plain(sheet: Worksheet, { step, title, how, why, seams, press, short = false, role = 'main', handling }: PlainOptions): Join[] {
+export function plain(
+  sheet: Worksheet,
+  { step, title, edges, how, why, seams, press, short = false, role = 'main', handling }: PlainOptions,
+): Join[] {
   const joins = seams.map(({ id, layers, behind, gap }) =>
     addJoin(sheet, {
       id,
@@ -47,7 +52,7 @@ export function plain(sheet: Worksheet, { step, title, how, why, seams, press, s
   );
   const seam = sheet.showLength(sheet.number('seam').value);
   const knit = sheet.cloths.of(role).kind === 'knit';
-  if (press === 'open') finishStep(sheet, step, { title: 'Finish the edges of these seams', length: total(joins).times(2), shows: joins, together: false, role });
+  if (press === 'open') finishStep(sheet, step, { title: `Finish ${edges}`, length: total(joins).times(2), shows: joins, together: false, role });
   sewStep(sheet, {
     id: step,
     title,
@@ -60,12 +65,9 @@ export function plain(sheet: Worksheet, { step, title, how, why, seams, press, s
       ...(how ? [how] : []),
       press === 'open' ? 'Press the seam flat, then open.' : press === 'up' ? 'Press it upwards.' : 'Press it to one side.',
     ].join(' '),
-    ...(why
-      ? { why }
-      : knit
-        ? { why: 'A narrow zigzag gives with the knit; a straight stitch pops the first time it is pulled.' }
-        : {}),
+    ...(why ? { why } : knit ? { why: 'A narrow zigzag gives with the knit; a straight stitch pops the first time it is pulled.' } : {}),
   });
-  if (press !== 'open') finishStep(sheet, step, { title: `Finish ${joins.length > 1 ? 'these seams' : 'that seam'}`, length: total(joins), shows: joins, together: true, role });
+  if (press !== 'open')
+    finishStep(sheet, step, { title: `Finish ${edges}, both layers together`, length: total(joins), shows: joins, together: true, role });
   return joins;
 }

@@ -28,7 +28,10 @@ function testStep(sheet: Worksheet): Step {
     title: 'Test on a scrap',
     setUp: sheet.minutes('test').value,
     how: `Needle ${needleFor(cloth)}. Fold a scrap double and sew a hand’s breadth of every stitch you will use. Pull it along and across: nothing may pop, nothing may pucker.`,
-    why: cloth.kind === 'knit' ? 'A plain straight seam pops on a knit: the test shows it before the garment does.' : 'Tension and length that suit this cloth.',
+    why:
+      cloth.kind === 'knit'
+        ? 'A plain straight seam pops on a knit: the test shows it before the garment does.'
+        : 'Tension and length that suit this cloth.',
     caution: 'Stop the machine to thread the needle or clear the foot. Take pins out before the needle reaches them.',
   };
 }

@@ -56,7 +56,8 @@ describe.each(EVERY_SKIRT)('sewing a %s', (_, request) => {
   });
 
   it('adds up its thread and its minutes from the steps, waits apart (contract)', () => {
-    const thread = made.steps.reduce((sum, { seam, stitch }) => sum + (seam && stitch ? seam.value * FIGURES[STITCHES[stitch].figure]!.value : 0), 0) * 1.15;
+    const thread =
+      made.steps.reduce((sum, { seam, stitch }) => sum + (seam && stitch ? seam.value * FIGURES[STITCHES[stitch].figure]!.value : 0), 0) * 1.15;
     const minutes = made.steps.reduce((sum, { setUp, seam }) => sum + setUp + (seam?.value ?? 0) / 500, 0);
     const value = (id: string) => made.quantities.find((each) => each.id === id)!.value;
     expect(value('thread-length')).toBeCloseTo(thread, 3);

@@ -4,7 +4,7 @@ import { rightHalf } from '../geometry/right-half.ts';
 import type { Piece } from '../shapes/piece.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
-import { labelMark, printSays, snips, templateMark } from './common-marks.ts';
+import { labelMark, printSays, snips, straightEnd, templateMark } from './common-marks.ts';
 import { cutSideMarks } from './cut-marks.ts';
 import { dotsOn, offsetTable } from './dots.ts';
 import type { ChalkSheet, Mark } from './mark.ts';
@@ -82,14 +82,24 @@ export function sectorSheet(sheet: Worksheet, piece: Piece, { inner, outer, angl
       kind: 'origin',
       quantities: [above],
       dots: [CENTRE],
-      says: half || room > 1 ? `Centre: on the fold, ${sheet.show(above)} below the straightened end` : 'Centre: on the fold, at the straightened end; the waist lies below it',
+      says:
+        half || room > 1
+          ? `Centre: on the fold, ${sheet.show(above)} below the straightened end`
+          : 'Centre: on the fold, at the straightened end; the waist lies below it',
       hint: half ? 'that much is the side seam allowance' : 'the panel opens from here; everything is measured from it',
     },
     arcMark(sheet, piece, cut, 'hem', outer, 'the centre'),
     arcMark(sheet, piece, cut, hole, inner, 'the centre'),
     ...cutSideMarks(sheet, piece, cut, CENTRE, COLUMNS, new Set(['side-right'])),
     ...(half
-      ? [{ id: 'side', kind: 'distance' as const, quantities: [seam], says: `Seam line of the side: square to the fold, through the centre; the cut line lies ${sheet.show(seam)} beyond it` }]
+      ? [
+          {
+            id: 'side',
+            kind: 'distance' as const,
+            quantities: [seam],
+            says: `Seam line of the side: square to the fold, through the centre; the cut line lies ${sheet.show(seam)} beyond it`,
+          },
+        ]
       : []),
     snips('middle', `Snip the fold at the ${hole} and at the hem`, [
       [0, -inner.value],
@@ -105,7 +115,7 @@ export function sectorSheet(sheet: Worksheet, piece: Piece, { inner, outer, angl
     copies: piece.copies,
     fold: 'once',
     layers: 2,
-    foldSays: `Folded once down the middle of the panel. Two layers, cut once for each panel.${printSays(sheet, piece)}`,
+    foldSays: `Folded once down the middle of the panel. Two layers, cut once for each panel. ${straightEnd(sheet, piece)}${printSays(sheet, piece)}`,
     cut,
     seam: rightHalf(piece.seam),
     folds: [

@@ -4,7 +4,13 @@ import type { Worksheet } from '../sheet/worksheet.ts';
 import type { Mark } from './mark.ts';
 
 /** Folded once along the grain: half the piece lies beside the fold. */
-export const foldOnce = (hint: string): Mark => ({ id: 'fold-1', kind: 'fold', says: 'Fold the cloth once along the grain, right side in', hint, quantities: [] });
+export const foldOnce = (hint: string): Mark => ({
+  id: 'fold-1',
+  kind: 'fold',
+  says: 'Fold the cloth once along the grain, right side in',
+  hint,
+  quantities: [],
+});
 
 /** The end everything is measured from. A knit is straightened along a row of stitches: a thread pulled in it ladders (handbook 13a). */
 export function straightEnd(sheet: Worksheet, piece: Piece): string {
@@ -28,7 +34,14 @@ export const labelMark = (piece: Piece, top: string): Mark => ({
   quantities: [],
 });
 
-export const snips = (id: string, says: string, dots: Point[]): Mark => ({ id, kind: 'notch', says, hint: 'no deeper than half the allowance', quantities: [], dots });
+export const snips = (id: string, says: string, dots: Point[]): Mark => ({
+  id,
+  kind: 'notch',
+  says,
+  hint: 'no deeper than half the allowance',
+  quantities: [],
+  dots,
+});
 
 /** The rest are cut from the first one where several are wanted of one cloth laid open (handbook 13a). */
 export function templateMark(sheet: Worksheet, piece: Piece): Mark[] {

@@ -22,7 +22,14 @@ const WORDS: Record<string, string> = { 'side-right': 'side', 'side-left': 'side
 const wordFor = (name: string) => WORDS[name] ?? name;
 
 /** The cut line of each side as dots to join, with their place from the origin: what one measures to on every side. */
-export function cutSideMarks(sheet: Worksheet, piece: Piece, cut: readonly Edge[], origin: Point, columns: [string, string], names?: ReadonlySet<string>): Mark[] {
+export function cutSideMarks(
+  sheet: Worksheet,
+  piece: Piece,
+  cut: readonly Edge[],
+  origin: Point,
+  columns: [string, string],
+  names?: ReadonlySet<string>,
+): Mark[] {
   const sides = sidesByName(cut).filter(([name]) => !names || names.has(name));
   const taken = new Map<string, number>();
   return sides.map(([name, edges]): Mark => {

@@ -4,7 +4,7 @@ import { polar, type Point } from '../geometry/point.ts';
 /** Dots lie about this far apart on a chalked arc, mm (handbook 4: every 5-8 cm). */
 const APART = 65;
 /** Joined by a ruler, dots leave the arc by no more than this, mm. */
-const OFF_ARC = 1;
+const OFF_ARC = 1.8;
 
 /** Dots on one side of an outline, ends included: two on a straight line, close enough to join on an arc. */
 export function dotsOn(edge: Edge): Point[] {

@@ -1,4 +1,4 @@
-import { edgeLength, sweepOf, type Edge } from '../geometry/edge.ts';
+import { edgeLength, sweepOf } from '../geometry/edge.ts';
 import { polar, type Point } from '../geometry/point.ts';
 import { sideOf, type Piece } from '../shapes/piece.ts';
 import type { Join, Span } from '../sheet/join.ts';
@@ -23,7 +23,8 @@ const SAYS: Record<Spot['what'], (far: string) => string> = {
 /** Snips and points a piece needs, from the joins its edges are in. On the half beside a fold where it is chalked folded. */
 export function notchMarks(sheet: Worksheet, piece: Piece, folded: boolean): Mark[] {
   const spots = new Map<string, Spot>();
-  for (const join of sheet.joins) for (const spot of [...notches(sheet, join, piece), ...ends(join, piece)]) spots.set(`${spot.what} ${spot.edge} ${spot.share.toFixed(4)}`, spot);
+  for (const join of sheet.joins)
+    for (const spot of [...notches(sheet, join, piece), ...ends(join, piece)]) spots.set(`${spot.what} ${spot.edge} ${spot.share.toFixed(4)}`, spot);
   const marks: Mark[] = [];
   for (const what of ['notch', 'double', 'zip', 'godet', 'overlap'] as const) {
     const own = [...spots.values()].filter((spot) => spot.what === what);
@@ -31,14 +32,12 @@ export function notchMarks(sheet: Worksheet, piece: Piece, folded: boolean): Mar
     const [first] = own;
     if (!first || dots.length === 0) continue;
     const side = sideOf(piece, first.edge);
-    const fromTop = side.length * (runsUp(side.edges) ? 1 - first.share : first.share);
+    const fromTop = side.length * (first.edge === 'side-right' ? 1 - first.share : first.share);
     const far = `${sheet.showLength(fromTop)} ${first.edge.startsWith('side') ? 'down the seam line from the top' : 'along the seam line'}`;
     marks.push({ id: `at-${what}`, kind: 'notch', says: SAYS[what](far), hint: 'no deeper than half the allowance', quantities: [], dots });
   }
   return marks;
 }
-
-const runsUp = (edges: readonly Edge[]) => edges[edges.length - 1]!.to[1] > edges[0]!.from[1];
 
 /** Spots of a join's own notches that fall on this piece; rings of many pieces are quartered when they are sewn, not on the table. */
 function notches(sheet: Worksheet, join: Join, piece: Piece): Spot[] {
@@ -54,7 +53,8 @@ const shareOf = ({ from, to, back }: Span, share: number) => (back ? to - share 
 
 /** Where one join ends and another begins on an edge of this piece. */
 function ends(join: Join, piece: Piece): Spot[] {
-  const what = join.how === 'zip' && join.id === 'zip' ? 'zip' : join.step === 'godets' ? 'godet' : join.id.endsWith('-overlap') ? 'overlap' : undefined;
+  const what =
+    join.how === 'zip' && join.id === 'zip' ? 'zip' : join.step === 'godets' ? 'godet' : join.id.endsWith('-overlap') ? 'overlap' : undefined;
   if (!what) return [];
   return join.layers.flat().flatMap(({ piece: id, edge, from, to }) => {
     if (id !== piece.id) return [];

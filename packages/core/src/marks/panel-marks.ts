@@ -10,7 +10,12 @@ import { notchMarks } from './notch-marks.ts';
 /** A panel chalked on the fold: stations of the seam line, then the cut line, so far down the fold, so far out. */
 export function panelSheet(sheet: Worksheet, piece: Piece, { stations, hem }: { stations: readonly ChalkStation[]; hem: string }): ChalkSheet {
   const [cut, seam] = [rightHalf(piece.cut), rightHalf(piece.seam)];
-  const above = Math.max(0, ...cut.flatMap(({ from, to }) => (Math.abs(from[0]) < 1e-6 || Math.abs(to[0]) < 1e-6 ? [from, to].filter(([x]) => Math.abs(x) < 1e-6).map(([, y]) => y) : [])));
+  const above = Math.max(
+    0,
+    ...cut.flatMap(({ from, to }) =>
+      Math.abs(from[0]) < 1e-6 || Math.abs(to[0]) < 1e-6 ? [from, to].filter(([x]) => Math.abs(x) < 1e-6).map(([, y]) => y) : [],
+    ),
+  );
   const point = piece.sides.every(({ id }) => id !== 'top');
   const lowest = Math.min(...cut.flatMap(({ from, to }) => [from[1], to[1]]));
   const zero = sheet.drawn(`${piece.id}-above`, 'Cut end above the seam line', above);
@@ -19,7 +24,9 @@ export function panelSheet(sheet: Worksheet, piece: Piece, { stations, hem }: { 
     {
       id: 'origin',
       kind: 'origin',
-      says: point ? `Origin: on the fold, ${sheet.show(zero)} below the straightened end; the point of the piece` : `Origin: on the fold, ${sheet.show(zero)} below the straightened end; square across it runs the seam line of the top`,
+      says: point
+        ? `Origin: on the fold, ${sheet.show(zero)} below the straightened end; the point of the piece`
+        : `Origin: on the fold, ${sheet.show(zero)} below the straightened end; square across it runs the seam line of the top`,
       hint: 'every “down” is measured from here',
       quantities: [zero],
       dots: [[0, 0]],
@@ -36,7 +43,13 @@ export function panelSheet(sheet: Worksheet, piece: Piece, { stations, hem }: { 
       ],
       dots: [[half.value, -down.value]],
     })),
-    { id: 'join', kind: 'distance', says: 'Join the dots with a dashed line: that is the seam line', hint: 'straight from dot to dot, rounded where the hip curves', quantities: [] },
+    {
+      id: 'join',
+      kind: 'distance',
+      says: 'Join the dots with a dashed line: that is the seam line',
+      hint: 'straight from dot to dot, rounded where the hip curves',
+      quantities: [],
+    },
     { id: 'hem-edge', kind: 'distance', says: hem, quantities: [] },
     ...cutSideMarks(sheet, piece, cut, [0, 0], ['down the fold', 'out from it']),
     ...(point ? [] : [snips('middle', 'Snip the middle at top and hem', [[0, above]])]),

@@ -4,7 +4,7 @@ import { rightHalf } from '../geometry/right-half.ts';
 import { sideOf, type Piece } from '../shapes/piece.ts';
 import type { Quantity } from '../quantity/quantity.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
-import { labelMark, printSays, snips, templateMark } from './common-marks.ts';
+import { labelMark, printSays, snips, straightEnd, templateMark } from './common-marks.ts';
 import { cutSideMarks } from './cut-marks.ts';
 import { dotsOn, offsetTable } from './dots.ts';
 import type { ChalkSheet, Mark } from './mark.ts';
@@ -32,7 +32,17 @@ export function squareSheet(sheet: Worksheet, piece: Piece, { inner, half, whole
   const allowance = sideOf(piece, 'waist').allowance;
   const marks: Mark[] = [
     { id: 'fold-1', kind: 'fold', says: whole ? 'Fold selvedge to selvedge, right side in' : 'Fold the cloth once, right side in', quantities: [] },
-    ...(whole ? [{ id: 'fold-2', kind: 'fold' as const, says: 'Fold again, end to end', hint: 'both folds meet in one corner: chalk from there', quantities: [] }] : []),
+    ...(whole
+      ? [
+          {
+            id: 'fold-2',
+            kind: 'fold' as const,
+            says: 'Fold again, end to end',
+            hint: 'both folds meet in one corner: chalk from there',
+            quantities: [],
+          },
+        ]
+      : []),
     {
       id: 'centre',
       kind: 'origin',
@@ -40,8 +50,22 @@ export function squareSheet(sheet: Worksheet, piece: Piece, { inner, half, whole
       quantities: whole ? [] : [seam],
       dots: [CENTRE],
     },
-    { id: 'side-1', kind: 'distance', says: `${sheet.show(half)} along the fold from ${where}`, hint: 'cut line, hem included', quantities: [half], line: [CENTRE, [0, -h]] },
-    { id: 'side-2', kind: 'distance', says: `${sheet.show(half)} square to it; close the square`, quantities: [half], line: [CENTRE, [h, 0]], dots: [[h, -h]] },
+    {
+      id: 'side-1',
+      kind: 'distance',
+      says: `${sheet.show(half)} along the fold from ${where}`,
+      hint: 'cut line, hem included',
+      quantities: [half],
+      line: [CENTRE, [0, -h]],
+    },
+    {
+      id: 'side-2',
+      kind: 'distance',
+      says: `${sheet.show(half)} square to it; close the square`,
+      quantities: [half],
+      line: [CENTRE, [h, 0]],
+      dots: [[h, -h]],
+    },
     ...cutSideMarks(sheet, piece, cut, CENTRE, COLUMNS, new Set(['hem', 'side-right'])),
     {
       id: 'waist',
@@ -67,7 +91,7 @@ export function squareSheet(sheet: Worksheet, piece: Piece, { inner, half, whole
     foldSays: `${
       whole
         ? 'Selvedge to selvedge, then end to end. Both folds meet in one corner: chalk from there.'
-        : 'Folded once through the middle of the half. Two layers, cut once for each half.'
+        : `Folded once through the middle of the half. Two layers, cut once for each half. ${straightEnd(sheet, piece)}`
     }${printSays(sheet, piece)}`,
     cut,
     seam: whole ? quarter(r + allowance, h - sideOf(piece, 'hem').allowance) : rightHalf(piece.seam),

@@ -135,7 +135,12 @@ export function withLay({ construction, sheet: drafted, choices }: Draft, layer:
   sheet.put('sewing-minutes', 'Sewing time', 'up', sewingMinutes(sheet));
 
   if (!sheet.checks.some((check) => check.id === 'cloth-wide-enough')) {
-    sheet.check(clothWideEnough(sheet, Math.max(0, ...sheet.pieces.filter(({ cloth }) => cloth === 'main').map((piece) => footprint(piece, piece.turns[0]).width))));
+    sheet.check(
+      clothWideEnough(
+        sheet,
+        Math.max(0, ...sheet.pieces.filter(({ cloth }) => cloth === 'main').map((piece) => footprint(piece, piece.turns[0]).width)),
+      ),
+    );
   }
   sheet.check(clothLongEnough(sheet, unwashedLength(sheet, 'main', clothLength.plus(sheet.number('reserve'))).value));
   sheet.check(prewash(sheet));

@@ -11,12 +11,22 @@ export function shoppingList(sheet: Worksheet, buy: number, otherLays: Partial<R
     const lay = otherLays[role];
     if (!lay) continue;
     const knit = sheet.cloths.of(role).kind === 'knit' ? ', a knit' : '';
-    items.push({ id: role, what: `${CLOTHS[role]!}${knit}, ${wide(role)} wide`, amount: sheet.showLength(lay.buy, 'up'), length: lay.buy });
+    items.push({
+      id: role,
+      what: `${sheet.clothNames[role] ?? `${CLOTHS[role]!}${knit}`}, ${wide(role)} wide`,
+      amount: sheet.showLength(lay.buy, 'up'),
+      length: lay.buy,
+    });
   }
   items.push(...sheet.shopping);
   const thread = sheet.quantity('thread-length');
   const reel = sheet.figure('thread-reel');
   const reels = Math.max(1, thread.over(reel).ceil().value);
-  items.push({ id: 'thread', what: 'Thread', amount: `${reels} ${reels === 1 ? 'reel' : 'reels'} of ${Math.round(reel.value / 1000)} m`, length: thread.value });
+  items.push({
+    id: 'thread',
+    what: 'Thread',
+    amount: `${reels} ${reels === 1 ? 'reel' : 'reels'} of ${Math.round(reel.value / 1000)} m`,
+    length: thread.value,
+  });
   return items;
 }

@@ -117,11 +117,13 @@ export function settleCloth(construction: Construction, given: Partial<Cloth>): 
 
 /** Further cloths by role, each filled up from the main one. Throws BadInput naming the role or the field. */
 export function settleCloths(main: Cloth, given: NonNullable<PlanRequest['cloths']>): Partial<Record<ClothRole, Cloth>> {
-  if (typeof given !== 'object' || given === null || Array.isArray(given)) throw new BadInput('cloths', 'must be an object of cloths by what they are for');
+  if (typeof given !== 'object' || given === null || Array.isArray(given))
+    throw new BadInput('cloths', 'must be an object of cloths by what they are for');
   const roles = CLOTH_ROLES.filter((role) => role !== 'main');
   const cloths: Partial<Record<ClothRole, Cloth>> = {};
   for (const [role, cloth] of Object.entries(given)) {
-    if (!roles.includes(role as never)) throw new BadInput(`cloths.${role}`, `is not a cloth we know; there are: ${roles.join(', ')} (the main cloth is “cloth”)`);
+    if (!roles.includes(role as never))
+      throw new BadInput(`cloths.${role}`, `is not a cloth we know; there are: ${roles.join(', ')} (the main cloth is “cloth”)`);
     if (cloth === undefined) continue;
     assertFields(`cloths.${role}`, cloth, CLOTH_RANGES, CLOTH_WORDS, CLOTH_FLAGS);
     const { lengthOnHand: _, pricePerMetre: __, ...like } = main;
@@ -148,7 +150,8 @@ export function settleFigures(given: Record<string, number>): Record<string, num
     if (!known) throw new BadInput(`figures.${id}`, `is not a figure we reckon with; there are: ${Object.keys(FIGURES).join(', ')}`);
     if (typeof value !== 'number' || !Number.isFinite(value)) throw new BadInput(`figures.${id}`, 'must be a number');
     const [low, high] = [known.value / FIGURE_RANGE, known.value * FIGURE_RANGE];
-    if (value < low || value > high) throw new BadInput(`figures.${id}`, `must be between ${Number(low.toPrecision(3))} and ${Number(high.toPrecision(3))}`);
+    if (value < low || value > high)
+      throw new BadInput(`figures.${id}`, `must be between ${Number(low.toPrecision(3))} and ${Number(high.toPrecision(3))}`);
   }
   return given;
 }

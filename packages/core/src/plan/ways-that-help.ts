@@ -36,7 +36,13 @@ export const taking = (request: PlanRequest, { choices, elastic }: WayOut): Plan
   ...(elastic ? { elastic: { ...request.elastic, ...elastic } } : {}),
 });
 
-function helps(check: Check, way: WayOut, before: readonly Check[], request: PlanRequest, checksOf: (request: PlanRequest) => readonly Check[]): boolean {
+function helps(
+  check: Check,
+  way: WayOut,
+  before: readonly Check[],
+  request: PlanRequest,
+  checksOf: (request: PlanRequest) => readonly Check[],
+): boolean {
   let after: readonly Check[];
   try {
     after = checksOf(taking(request, way));

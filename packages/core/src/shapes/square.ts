@@ -29,14 +29,20 @@ export interface SquareShapeOptions {
 export function squareShape({ inner, reach, innerCut, reachCut, seam, hem }: SquareShapeOptions, whole: boolean): Shape {
   return {
     inputs: [inner, reach],
-    draw: ([r, h]) => (whole ? { seam: centredSquare(2 * h!, hem), holes: [circle('waist', r!, seam, false)] } : { seam: halfSquare(r!, h!, seam, hem), holes: [] }),
+    draw: ([r, h]) =>
+      whole ? { seam: centredSquare(2 * h!, hem), holes: [circle('waist', r!, seam, false)] } : { seam: halfSquare(r!, h!, seam, hem), holes: [] },
     chalking: { as: 'square', inner: innerCut, half: reachCut, whole },
   };
 }
 
 function centredSquare(side: number, hem: number): Edge[] {
   const down = ([x, y]: Point): Point => [x, y - side / 2];
-  return rectangle(side, side, { top: hem, bottom: hem, sides: hem }).map((edge) => ({ ...edge, name: 'hem', from: down(edge.from), to: down(edge.to) }));
+  return rectangle(side, side, { top: hem, bottom: hem, sides: hem }).map((edge) => ({
+    ...edge,
+    name: 'hem',
+    from: down(edge.from),
+    to: down(edge.to),
+  }));
 }
 
 /** Half of the square below the centre, cut through the hole. */

@@ -18,7 +18,7 @@ import { allowedTurns } from '../shapes/allowed-turns.ts';
 import { makePiece, sideLength, type ClothRole, type Piece, type PieceSketch } from '../shapes/piece.ts';
 import type { Shape } from '../shapes/shape.ts';
 import { formatLength, formatQuantity } from '../units/format.ts';
-import type { Units } from '../units/units.ts';
+import { INCH, type Units } from '../units/units.ts';
 import { Cloths } from './cloths.ts';
 import type { Join } from './join.ts';
 
@@ -78,6 +78,8 @@ export class Worksheet {
   readonly shopping: ShoppingItem[] = [];
   /** Girths of every layer worn on the body, by what it is called. */
   readonly worn: Array<{ what: string; levels: WornLevel[] }> = [];
+  /** What a cloth is called on the shopping list where its role does not say enough. */
+  readonly clothNames: Partial<Record<ClothRole, string>> = {};
   /** The holes left in the outer shell. */
   readonly openings: string[] = [];
   /** How the garment hangs, for the front view. */
@@ -273,6 +275,11 @@ export class Worksheet {
   /** A bare length (mm) as this person reads it. */
   showLength(mm: number, side: SafeSide = 'nearest'): string {
     return formatLength(mm, this.units, side);
+  }
+
+  /** A rule of thumb in a round number of the person's own unit: so many mm, or so many inches. */
+  about(mm: number, inches: number): string {
+    return formatLength(this.units === 'in' ? inches * INCH : mm, this.units, 'nearest');
   }
 
   /** A length read off a drawing (a curve's length, the laid cloth), mm. */

@@ -17,7 +17,9 @@ const anyValue = (choice: Choice): fc.Arbitrary<ChoiceValue> => {
   if (choice.kind === 'yes-no') return fc.boolean();
   if (choice.kind === 'one-of') return fc.constantFrom(...choice.options!);
   const { min = 0, max = 1000 } = choice;
-  return choice.kind === 'count' ? fc.integer({ min, max }) : fc.double({ min, max, noNaN: true, noDefaultInfinity: true }).map((value) => Number(value.toFixed(2)));
+  return choice.kind === 'count'
+    ? fc.integer({ min, max })
+    : fc.double({ min, max, noNaN: true, noDefaultInfinity: true }).map((value) => Number(value.toFixed(2)));
 };
 
 const WOVEN = { kind: 'woven' as const, frays: true };
@@ -25,7 +27,9 @@ const KNIT = { kind: 'knit' as const, stretchAcross: 0.6, stretchAlong: 0.2, fra
 
 /** Any body with any of a construction's choices, on any cloth. */
 export function anyRequest(construction: Construction): fc.Arbitrary<PlanRequest> {
-  const choices = fc.record(Object.fromEntries(construction.choices.map((choice) => [choice.id, fc.option(anyValue(choice), { nil: undefined, freq: 2 })])));
+  const choices = fc.record(
+    Object.fromEntries(construction.choices.map((choice) => [choice.id, fc.option(anyValue(choice), { nil: undefined, freq: 2 })])),
+  );
   return fc
     .record({
       body: anyBody,
@@ -48,7 +52,9 @@ export function anyRequest(construction: Construction): fc.Arbitrary<PlanRequest
 /** Every pair of values of two of a construction's choices that are no plain numbers; each numeric choice at its ends on its own. */
 export function optionPairs(construction: Construction): Array<Record<string, ChoiceValue>> {
   const picked = construction.choices.filter(({ kind }) => kind === 'one-of' || kind === 'yes-no');
-  const ends = construction.choices.filter(({ kind }) => kind !== 'one-of' && kind !== 'yes-no').flatMap((choice) => valuesOf(choice).map((value) => ({ [choice.id]: value })));
+  const ends = construction.choices
+    .filter(({ kind }) => kind !== 'one-of' && kind !== 'yes-no')
+    .flatMap((choice) => valuesOf(choice).map((value) => ({ [choice.id]: value })));
   const pairs = picked.flatMap((one, i) =>
     picked.slice(i + 1).flatMap((other) => valuesOf(one).flatMap((a) => valuesOf(other).map((b) => ({ [one.id]: a, [other.id]: b })))),
   );

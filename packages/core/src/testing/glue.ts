@@ -1,7 +1,6 @@
 import { sideOf, type Piece } from '../shapes/piece.ts';
 import type { Join, Span } from '../sheet/join.ts';
 
-
 const key = (piece: string, copy: number, edge: string) => `${piece}/${copy}/${edge}`;
 const NEAR = 1e-7;
 
@@ -51,7 +50,9 @@ export interface Surface {
 export function glue(pieces: readonly Piece[], joins: readonly Join[]): Surface {
   const shell = pieces.filter((piece) => piece.shell);
   const inShell = new Set(shell.map(({ id }) => id));
-  const seams = joins.flatMap((join) => glued(join).map(([a, b]) => ({ id: join.id, a, b }))).filter(({ a, b }) => [...a, ...b].every(({ piece }) => inShell.has(piece)));
+  const seams = joins
+    .flatMap((join) => glued(join).map(([a, b]) => ({ id: join.id, a, b })))
+    .filter(({ a, b }) => [...a, ...b].every(({ piece }) => inShell.has(piece)));
   const cuts = cutPoints(shell, pieces, seams);
   const insideOut: string[] = [];
 
@@ -115,7 +116,12 @@ export function glue(pieces: readonly Piece[], joins: readonly Join[]): Surface 
   return { parts: partsOf(shell, pieceFind, open, owner), insideOut };
 }
 
-function partsOf(shell: readonly Piece[], pieceFind: (x: string) => string, open: Map<string, string[]>, owner: Map<string, string>): Surface['parts'] {
+function partsOf(
+  shell: readonly Piece[],
+  pieceFind: (x: string) => string,
+  open: Map<string, string[]>,
+  owner: Map<string, string>,
+): Surface['parts'] {
   const parts = new Map<string, { pieces: Set<string>; loops: number }>();
   for (const { id, copies } of shell)
     for (let copy = 0; copy < copies; copy++) {
@@ -148,7 +154,8 @@ function cutPoints(shell: readonly Piece[], pieces: readonly Piece[], seams: Rea
     set.add(at);
     return true;
   };
-  for (const { a, b } of seams) for (const { piece, copy, edge, from, to } of [...a, ...b]) [from, to].forEach((at) => add(key(piece, copy, edge), at));
+  for (const { a, b } of seams)
+    for (const { piece, copy, edge, from, to } of [...a, ...b]) [from, to].forEach((at) => add(key(piece, copy, edge), at));
   for (let changed = true, rounds = 0; changed && rounds < 40; rounds++) {
     changed = false;
     for (const { a, b } of seams)
@@ -176,7 +183,12 @@ interface Walked {
   at: [number, number];
 }
 
-const lengthOfSpan = (pieces: readonly Piece[], { piece, edge, from, to }: Span) => sideOf(pieces.find(({ id }) => id === piece)!, edge).length * (to - from);
+const lengthOfSpan = (pieces: readonly Piece[], { piece, edge, from, to }: Span) =>
+  sideOf(
+    pieces.find(({ id }) => id === piece)!,
+    edge,
+  ).length *
+  (to - from);
 
 /** A run in sewing order, cut where its edges are cut. */
 function walk(pieces: readonly Piece[], run: readonly Span[], cuts: Map<string, Set<number>>): Walked[] {
@@ -211,4 +223,3 @@ function spotAt(pieces: readonly Piece[], run: readonly Span[], share: number): 
   }
   return undefined;
 }
-
