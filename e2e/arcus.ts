@@ -54,9 +54,9 @@ export const saved = (page: Page) => expect(page.getByTestId('save-state')).toHa
 
 /** Ticks everything on the page's list, top to bottom. */
 export async function tickAll(page: Page): Promise<void> {
-  const rows = page.locator('.ticks .tick-row');
-  for (let i = 0; i < (await rows.count()); i++) {
-    if ((await rows.nth(i).getAttribute('aria-pressed')) === 'false') await rows.nth(i).click();
+  const ticks = page.locator('.ticks .tick-box');
+  for (let i = 0; i < (await ticks.count()); i++) {
+    if ((await ticks.nth(i).getAttribute('aria-pressed')) === 'false') await ticks.nth(i).click();
   }
-  await expect(page.locator('.ticks .tick-row[aria-pressed="false"]')).toHaveCount(0);
+  await expect(page.locator('.ticks .tick-box[aria-pressed="false"]')).toHaveCount(0);
 }

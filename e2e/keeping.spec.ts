@@ -113,7 +113,7 @@ test('a measure taken again says which chalked marks no longer hold, and unticks
   }
   await begin(page, { construction: 'Circle skirt', person: 'Ylva', cloth: 'Rust linen' });
   await page.goto(`/makes/${idOf(page)}/chalk`);
-  const rows = page.locator('.ticks .tick-row');
+  const rows = page.locator('.ticks .tick-box');
   await expect(rows.first()).toBeVisible();
   for (let i = 0; i < (await rows.count()); i++) await rows.nth(i).click();
   await saved(page);
@@ -133,7 +133,7 @@ test('a measure taken again says which chalked marks no longer hold, and unticks
   expect(chalked(done)).toBeGreaterThan(0);
   expect(chalked(done)).toBeLessThan(before);
   await page.goto(`/makes/${idOf(page)}/chalk`);
-  await expect(page.locator('.ticks .tick-row[aria-pressed="false"]').first()).toBeVisible();
+  await expect(page.locator('.ticks .tick-box[aria-pressed="false"]').first()).toBeVisible();
 });
 
 test('one lay: what the Cloth station shows is what is saved, bought for, listed on Today and logged as planned', async ({ page }) => {

@@ -104,7 +104,26 @@ test('on a phone at the machine: steps are ticked with the thumb and stay ticked
   await page.setViewportSize({ width: 390, height: 844 });
   const make = await makeNamed(page, 'Rehearsal skirt');
   await page.goto(`/makes/${make.id}/sew`);
-  const step = page.locator('.tick-row', { hasText: 'Finish the side edges' });
+  // one step fills the screen: the first is in hand, reading others ticks nothing
+  const bar = page.locator('.step-bar');
+  await expect(page.getByRole('heading', { level: 2 })).toHaveText('Test on a scrap');
+  await page.getByRole('button', { name: 'All steps' }).click();
+  const finish = page.locator('.tick-row', { hasText: 'Finish the side edges' });
+  await finish.locator('.tick-text').click();
+  await expect(page.getByRole('heading', { level: 2 })).toHaveText('Finish the side edges');
+  await expect(finish.locator('.tick-box')).toHaveAttribute('aria-pressed', 'false');
+  // the large button under the thumb ticks and goes on
+  const next = bar.getByRole('button', { name: 'Done, next' });
+  const box = (await next.boundingBox())!;
+  expect(box.height).toBeGreaterThanOrEqual(44);
+  expect(box.y + box.height).toBeLessThanOrEqual(844);
+  await next.click();
+  await expect(finish.locator('.tick-box')).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('heading', { level: 2 })).not.toHaveText('Finish the side edges');
+  await saved(page);
+  await page.reload();
+  await expect(finish.locator('.tick-box')).toHaveAttribute('aria-pressed', 'true');
+});
   const box = (await step.boundingBox())!;
   expect(box.height).toBeGreaterThanOrEqual(44);
   await step.click();

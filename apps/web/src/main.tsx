@@ -12,7 +12,7 @@ import { UnitsProvider } from './settings/units.tsx';
 import { theme } from './theme/tokens.ts';
 import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
 import '@fontsource-variable/bricolage-grotesque/index.css';
-import './theme/global.css';
+import './styles/index.css';
 
 const SignInPage = lazy(() => import('./session/sign-in-page.tsx'));
 

@@ -1,6 +1,6 @@
-import { useCallback, useMemo } from 'react';
+import { useCallback, useEffect, useMemo } from 'react';
 import type { ClothView, ElasticView, MakeDetail, PersonView } from '@arcus/contract';
-import { BadInput, clothFigures, draftFor, laidByHand, Unmakeable, withLay, type Draft, type Layer, type Plan, type PlanRequest } from '@arcus/core';
+import { BadInput, clothFigures, draftFor, laidByHand, Unmakeable, withLay, type Draft, type Layer, type LayRequest, type Plan, type PlanRequest } from '@arcus/core';
 import { makesActions } from '../api/makes.ts';
 import { useUnits } from '../settings/units.tsx';
 import { useLays, type Found } from '../workers/use-lays.ts';
@@ -36,7 +36,7 @@ export function usePlan(
 ): PlanState {
   const { units } = useUnits();
   const found = useCallback((each: Found[]) => void makesActions.found(id, draft.name, each).catch(() => undefined), [id, draft.name]);
-  const { begin, layer, laying } = useLays(lays, found);
+  const { layerFor, want, laying } = useLays(lays, found);
   const body = person?.body;
   const request = useMemo(
     (): PlanRequest => ({
@@ -51,19 +51,23 @@ export function usePlan(
   );
   const drafted = useMemo(() => tried((): Draft => draftFor(request)), [request]);
   const { lay } = draft;
-  const worked = useMemo((): Pick<PlanState, 'plan' | 'problem' | 'byHand'> => {
-    begin();
-    if ('problem' in drafted) return { problem: drafted.problem, byHand: false };
+  const worked = useMemo((): Pick<PlanState, 'plan' | 'problem' | 'byHand'> & { asked: Map<string, LayRequest> } => {
+    const asked = new Map<string, LayRequest>();
+    if ('problem' in drafted) return { problem: drafted.problem, byHand: false, asked };
+    const layer = layerFor(asked);
     let byHand = false;
-    const own: Layer = (asked, role) => {
-      const mine = role === 'main' && lay ? laidByHand(asked, lay) : undefined;
+    const own: Layer = (pieces, role) => {
+      const mine = role === 'main' && lay ? laidByHand(pieces, lay) : undefined;
       if (mine) byHand = true;
-      return mine ?? layer(asked, role);
+      return mine ?? layer(pieces, role);
     };
     const laid = tried(() => withLay(drafted.done, own));
-    return 'problem' in laid ? { problem: laid.problem, byHand } : { plan: laid.done, byHand };
-  }, [drafted, layer, begin, lay]);
-  return { ...worked, request, laying };
+    return 'problem' in laid ? { problem: laid.problem, byHand, asked } : { plan: laid.done, byHand, asked };
+  }, [drafted, layerFor, lay]);
+  const { asked, ...shown } = worked;
+  // what is looked for follows what is shown, not what is being drawn
+  useEffect(() => want(asked), [asked, want]);
+  return { ...shown, request, laying };
 }
 
 function tried<T>(work: () => T): Tried<T> {

@@ -1,6 +1,6 @@
 import type { ThemeConfig } from 'antd';
 
-/** The colours of chalk on dark cloth, numbers on a tape; the same names as in global.css. */
+/** The colours of chalk on dark cloth, numbers on a tape; the same names as in styles/base.css. */
 export const COLOUR = {
   table: '#182838',
   twill: '#22384e',

@@ -36,21 +36,21 @@ export interface Found {
 
 /**
  * A layer that never makes the page wait: what is kept lies as it is kept, what is not lies in rows at once and closer while the worker
- * looks on; a search for pieces that are no longer wanted is stopped. `begin` comes before each plan; `laying` tells whether closer lays
- * may still come. `onFound` hears of all lays of the plan once a search for one of them has ended, or is left.
+ * looks on; a search for pieces that are no longer wanted is stopped. A layer writes down what it was asked in the list it was made
+ * for, and `want` takes that list once the plan is shown; `laying` tells whether closer lays may still come. `onFound` hears of all lays of the plan once a search for one of them has ended, or is left.
  */
-export function useLays(kept: readonly KeptLay[], onFound: (lays: Found[]) => void): { begin(): void; layer: Layer; laying: boolean } {
+export function useLays(kept: readonly KeptLay[], onFound: (lays: Found[]) => void): { layerFor(asked: Map<string, LayRequest>): Layer; want(asked: Map<string, LayRequest>): void; laying: boolean } {
   const wanted = useRef(new Map<string, LayRequest>());
   const running = useRef<string>(undefined);
   const found = useRef({ hear: onFound, told: '' });
   found.current.hear = onFound;
   const [laying, setLaying] = useState(false);
   const [version, setVersion] = useState(0);
-  const begin = useCallback(() => wanted.current.clear(), []);
-  const layer = useCallback<Layer>(
-    (request) => {
+  const want = useCallback((asked: Map<string, LayRequest>) => void (wanted.current = new Map(asked)), []);
+  const layerFor = useCallback(
+    (asked: Map<string, LayRequest>): Layer => (request) => {
       const key = layKey(request);
-      wanted.current.set(key, request);
+      asked.set(key, request);
       const here = known.get(key);
       if (here?.settled) return here.lay;
       const stored = kept.find((each) => each.key === key);
@@ -121,5 +121,5 @@ export function useLays(kept: readonly KeptLay[], onFound: (lays: Found[]) => vo
       running.current = undefined;
     };
   }, []);
-  return { begin, layer, laying };
+  return { layerFor, want, laying };
 }

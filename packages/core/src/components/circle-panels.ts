@@ -91,7 +91,7 @@ interface Options extends Radii {
 }
 
 /** A ring that is joined to others is slit by so much at the waist, mm: a cut has no width. */
-const SLIT = 0.02;
+const SLIT = 0.002;
 
 function panelSketch(sheet: Worksheet, { inner, innerCut, outer, outerCut, hem, zip }: Options, of: Quantity, panels: number): Sketch {
   const seam = sheet.number('seam').value;

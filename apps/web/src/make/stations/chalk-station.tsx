@@ -62,7 +62,10 @@ function ChalkPiece({ sheet, colour, chooser }: { sheet: ChalkSheet; colour: str
           items={sheet.marks.map(({ id, says, hint }) => ({ id, title: says, hint }))}
           done={done}
           current={current}
-          onToggle={toggle}
+          onToggle={(id) => {
+            toggle(id);
+            setPointed(undefined);
+          }}
           onCurrent={setPointed}
         />
         {mark?.table && (

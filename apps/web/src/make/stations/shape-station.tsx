@@ -4,14 +4,14 @@ import { ChoiceField } from '../../fields/choice-field.tsx';
 import { GarmentBoard } from '../../table/garment-board.tsx';
 import { useMakeState } from '../make-context.ts';
 import { ProblemPanel } from '../problem-panel.tsx';
-import { proposalsFor, type Choice } from '@arcus/core';
+import { isOffered, proposalsFor, type Choice } from '@arcus/core';
 import { useUnits } from '../../settings/units.tsx';
 
 /** Every decision on the left, the garment drawn from its numbers on the right. */
 export default function ShapeStation() {
   const { construction, draft, change, plan, person, cloth } = useMakeState();
   const inForce = (id: string) => draft.choices[id] ?? plan?.choices.get(id) ?? construction.choices.find((each) => each.id === id)?.default ?? null;
-  const shown = construction.choices.filter(({ when }) => !when || when.is.includes(inForce(when.choice)!));
+  const shown = construction.choices.filter((choice) => isOffered(choice, construction.choices, inForce));
   return (
     <>
       <div className="decisions">

@@ -1,0 +1,113 @@
+import { useEffect, useId, useRef, useState } from 'react';
+import { boundsOfPoints, type Drawing, type DrawnLine, type LineRole } from '@arcus/core';
+import { COLOUR } from '../theme/tokens.ts';
+import { viewOf, type View } from './view.ts';
+
+interface Props {
+  drawing: Drawing;
+  /** Colour of the cloth. */
+  colour: string;
+}
+
+interface Stroke {
+  stroke: string;
+  width: number;
+  dash?: string;
+  fill?: boolean;
+}
+
+const OTHER = '#8fb3c7';
+const strokes = (colour: string): Record<LineRole, Stroke> => ({
+  cut: { stroke: COLOUR.chalk, width: 2, fill: true },
+  seam: { stroke: 'rgb(255 255 255 / 70%)', width: 1.2, dash: '6 5' },
+  fold: { stroke: COLOUR.chalk, width: 1.5, dash: '12 4 3 4' },
+  edge: { stroke: COLOUR.docket, width: 6 },
+  cloth: { stroke: colour, width: 6 },
+  'other-cloth': { stroke: OTHER, width: 6 },
+  lining: { stroke: '#d8dfe4', width: 3, dash: '7 4' },
+  elastic: { stroke: COLOUR.tape, width: 7, dash: '3 2' },
+  zip: { stroke: '#c9ced2', width: 5, dash: '5 2' },
+  stitch: { stroke: COLOUR.docket, width: 2.2 },
+  gathering: { stroke: COLOUR.chalk, width: 1.6, dash: '2 3' },
+  direction: { stroke: COLOUR.ink, width: 2.4 },
+  notch: { stroke: COLOUR.chalk, width: 3 },
+});
+
+const MARGINS = { left: 18, top: 20, right: 18, bottom: 18 };
+
+/** A neutral drawing of the core on the dark table, as large as its place; its words stand below it. */
+export function Sketch({ drawing, colour }: Props) {
+  const host = useRef<HTMLDivElement>(null);
+  const [size, setSize] = useState({ width: 0, height: 0 });
+  const words = useId();
+  useEffect(() => {
+    const element = host.current!;
+    const watch = new ResizeObserver(() => setSize({ width: element.clientWidth, height: element.clientHeight }));
+    watch.observe(element);
+    return () => watch.disconnect();
+  }, []);
+  const points = drawing.lines.flatMap((line) => line.points);
+  const box = boundsOfPoints(points);
+  const view = viewOf(box, size.width, size.height, MARGINS);
+  const top = (size.height - MARGINS.top - MARGINS.bottom - box.height * view.scale) / 2;
+  const centred: View = { ...view, y: (mm) => view.y(mm) + Math.max(0, top) };
+  return (
+    <figure className="sketch">
+      <div ref={host}>
+        {size.width > 0 && (
+          <svg width={size.width} height={size.height} role="img" aria-labelledby={words}>
+            {drawing.lines.map((line, i) => (
+              <Line key={i} line={line} view={centred} colour={colour} />
+            ))}
+            {drawing.texts.map(({ at, says, anchor = 'start' }, i) => (
+              <text
+                key={i}
+                x={centred.x(at[0])}
+                y={centred.y(at[1])}
+                textAnchor={anchor}
+                fontSize="14"
+                fontWeight="600"
+                style={{ paintOrder: 'stroke', stroke: 'rgb(24 40 56 / 75%)', strokeWidth: 4 }}
+              >
+                {says}
+              </text>
+            ))}
+          </svg>
+        )}
+      </div>
+      <figcaption id={words}>{drawing.words}</figcaption>
+    </figure>
+  );
+}
+
+function Line({ line, view, colour }: { line: DrawnLine; view: View; colour: string }) {
+  const { stroke, width, dash, fill } = strokes(colour)[line.role];
+  const points = line.points.map(([x, y]) => [view.x(x), view.y(y)] as const);
+  const path = `M${points.map((point) => point.map((value) => value.toFixed(1)).join(' ')).join('L')}${line.closed ? 'Z' : ''}`;
+  if (line.role === 'direction') return <Direction points={points} />;
+  return (
+    <path
+      d={path}
+      fill={fill ? colour : 'none'}
+      fillRule="evenodd"
+      stroke={stroke}
+      strokeWidth={width}
+      strokeLinejoin="round"
+      strokeLinecap={dash ? 'butt' : 'round'}
+      {...(dash ? { strokeDasharray: dash } : {})}
+    />
+  );
+}
+
+/** Where to begin and which way to go. */
+function Direction({ points }: { points: ReadonlyArray<readonly [number, number]> }) {
+  const [start, end] = [points[0]!, points[points.length - 1]!];
+  const before = points[points.length - 2] ?? start;
+  const angle = (Math.atan2(end[1] - before[1], end[0] - before[0]) * 180) / Math.PI;
+  return (
+    <g>
+      <circle cx={start[0]} cy={start[1]} r="7" fill={COLOUR.docket} stroke={COLOUR.ink} strokeWidth="2" />
+      <path d="M-11 -8L5 0L-11 8Z" transform={`translate(${end[0]} ${end[1]}) rotate(${angle})`} fill={COLOUR.docket} stroke={COLOUR.ink} strokeWidth="1.5" />
+    </g>
+  );
+}
