@@ -15,10 +15,15 @@ const layers = [
   'joins',
   'components',
   'garments',
+  'sheet',
+  'figure',
+  'drawing',
   'plan',
   'study',
 ];
-const low = ['errors', 'units', 'body', 'cloth', 'geometry', 'lay', 'drape'];
+const low = ['errors', 'units', 'body', 'cloth', 'figure', 'geometry', 'lay', 'drape'];
+// what writes on the sheet: the sheet knows their shapes, never their work
+const above = ['joins', 'marks', 'make', 'checks', 'components', 'garments', 'drawing', 'plan', 'study'];
 
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
@@ -51,6 +56,19 @@ module.exports = {
       severity: 'error',
       from: { path: '^packages/core/src/(shapes|marks|make|checks|joins|components)/', pathNot: '\\.test\\.ts$' },
       to: { path: '^packages/core/src/garments/' },
+    },
+    {
+      name: 'the-sheet-knows-nobody-above-it',
+      comment: 'quantities, pieces and joins are collected there; of those that fill it only the types are known',
+      severity: 'error',
+      from: { path: '^packages/core/src/sheet/', pathNot: '\\.test\\.ts$' },
+      to: { path: `^packages/core/src/(${above.join('|')})/`, dependencyTypesNot: ['type-only'] },
+    },
+    {
+      name: 'parts-know-no-plan',
+      severity: 'error',
+      from: { path: '^packages/core/src/(shapes|sheet|marks|make|checks|joins|components|garments)/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^packages/core/src/(plan|study|drawing)/' },
     },
     {
       name: 'plans-know-no-studies',

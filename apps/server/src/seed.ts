@@ -1,7 +1,6 @@
 import { mkdtemp, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { INestApplicationContext } from '@nestjs/common';
-import { constructionById, proposalsFor } from '@arcus/core';
 import type { Scenario } from '@arcus/demo';
 import { createApp } from './create-app.ts';
 import { ClothsService } from './cupboard/cloths.service.ts';
@@ -32,7 +31,7 @@ export async function seed(app: INestApplicationContext, { people, cloths, elast
     const dueOn = dueInDays === undefined ? undefined : dayFromNow(dueInDays);
     const made = await service.create({
       ...make,
-      choices: { ...proposalsFor(constructionById(make.construction)!, 'cm'), ...make.choices },
+      choices: { ...make.choices },
       personId: ids.get(person)!,
       clothId: cloth && ids.get(cloth),
       elasticId: elastic && ids.get(elastic),

@@ -1,5 +1,6 @@
 import { Button } from 'antd';
-import type { Check } from '@arcus/core';
+import type { Check, WayOut } from '@arcus/core';
+import { useElastics } from '../api/cupboard.ts';
 import { useMakeState } from './make-context.ts';
 
 const ORDER = { stop: 0, caution: 1, tight: 2, ok: 3 };
@@ -25,9 +26,7 @@ export function CheckList({ checks }: { checks: readonly Check[] }) {
                     {way.says}
                   </Button>
                 ) : (
-                  <span key={way.says} className="quiet">
-                    {way.says}
-                  </span>
+                  <ElasticOrWords key={way.says} way={way} />
                 ),
               )}
             </div>
@@ -35,5 +34,19 @@ export function CheckList({ checks }: { checks: readonly Check[] }) {
         </li>
       ))}
     </ul>
+  );
+}
+
+/** Another elastic: one from the cupboard that does it, one press away; else in words what would. */
+function ElasticOrWords({ way }: { way: WayOut }) {
+  const { change } = useMakeState();
+  const { data: elastics = [] } = useElastics();
+  const { elastic: wanted } = way;
+  const has = wanted && elastics.find(({ kind, greatestStretch }) => kind !== 'braided' && greatestStretch >= (wanted.greatestStretch ?? 0));
+  if (!has) return <span className="quiet">{way.says}</span>;
+  return (
+    <Button size="small" onClick={() => change({ elasticId: has.id }, 'elastic')}>
+      Take “{has.name}” from the cupboard
+    </Button>
   );
 }

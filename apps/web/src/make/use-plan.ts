@@ -1,6 +1,18 @@
 import { useCallback, useEffect, useMemo } from 'react';
 import type { ClothView, ElasticView, MakeDetail, PersonView } from '@arcus/contract';
-import { BadInput, clothFigures, draftFor, laidByHand, Unmakeable, withLay, type Draft, type Layer, type LayRequest, type Plan, type PlanRequest } from '@arcus/core';
+import {
+  BadInput,
+  clothFigures,
+  draftFor,
+  laidByHand,
+  Unmakeable,
+  withLay,
+  type Draft,
+  type Layer,
+  type LayRequest,
+  type Plan,
+  type PlanRequest,
+} from '@arcus/core';
 import { makesActions } from '../api/makes.ts';
 import { useUnits } from '../settings/units.tsx';
 import { useLays, type Found } from '../workers/use-lays.ts';

@@ -3,7 +3,18 @@ import dayjs from 'dayjs';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import type { ClothView } from '@arcus/contract';
-import { clothFigures, CONSTRUCTIONS, draftFor, measureById, PLAIN_KNIT, PLAIN_WOVEN, proposalsFor, withLay, type Construction } from '@arcus/core';
+import {
+  clothFigures,
+  CONSTRUCTIONS,
+  draftFor,
+  measureById,
+  PLAIN_KNIT,
+  PLAIN_WOVEN,
+  proposalsFor,
+  wearerOf,
+  withLay,
+  type Construction,
+} from '@arcus/core';
 import { useCloths } from '../api/cupboard.ts';
 import { makesActions } from '../api/makes.ts';
 import { usePeople } from '../api/people.ts';
@@ -15,6 +26,9 @@ import { GarmentThumb } from '../table/garment-thumb.tsx';
 
 /** A body to draw the catalogue on while nobody has been measured; EN 13402-3, bust 92 (from memory), the rest by proportion. */
 const SOMEBODY = { 'bust-girth': 920, 'waist-girth': 760, 'hip-girth': 1000, 'waist-to-hip': 200, 'waist-to-knee': 590, 'knee-girth': 370 };
+
+/** The kind of a cloth, where one was chosen. */
+const kindOf = (cloth: ClothView | undefined) => (cloth?.kind ? { kind: cloth.kind } : {});
 
 /** Which garment, for whom, of what. */
 export default function NewMakePage() {
@@ -37,7 +51,7 @@ export default function NewMakePage() {
       const made = await makesActions.create({
         name: name.trim() || `${construction.name} for ${person.name}`,
         construction: construction.id,
-        choices: proposalsFor(construction, units),
+        choices: proposalsFor(construction, { units, wearer: wearerOf(person.body), ...kindOf(cloths.find(({ id }) => id === clothId)) }),
         personId: person.id,
         clothId,
         dueOn,

@@ -22,7 +22,12 @@ export function ChalkBoard({ sheet, current, colour }: { sheet: ChalkSheet; curr
             height={(frame.maxY - frame.minY) * view.scale}
             fill="url(#twill)"
           />
-          <Rulers view={view} units={units} x={{ from: frame.minX, to: frame.maxX }} y={{ from: frame.minY, to: frame.maxY, down: true }} />
+          <Rulers
+            view={view}
+            units={units}
+            x={{ from: frame.minX, to: frame.maxX }}
+            y={{ from: frame.minY, to: frame.maxY, down: true, zero: sheet.origin[1] }}
+          />
           <path d={pathOf(sheet.cut, view)} fill={colour} stroke="#fff" strokeWidth="3" filter="url(#chalk)" />
           <path d={pathOf(sheet.seam, view)} fill="none" stroke="rgb(255 255 255 / 85%)" strokeWidth="1.6" strokeDasharray="8 6" />
           {sheet.folds.map(([a, b]) => (

@@ -1,9 +1,9 @@
-import { figureOf, formatLength, formatQuantity, hang, type Figure, type GarmentView, type Hanging, type Plan } from '@arcus/core';
+import { bodyLevels, figureOf, formatLength, formatQuantity, girthAt, hang, type GarmentView, type Hanging, type Plan } from '@arcus/core';
 import { useUnits } from '../settings/units.tsx';
 import { Board } from './board.tsx';
-import { figurePath } from './figure-path.ts';
+import { GarmentShape } from './garment-shape.tsx';
 import { Rulers } from './rulers.tsx';
-import { hemRingPath, skirtPaths } from './skirt-paths.ts';
+import { hemRingPath } from './skirt-paths.ts';
 
 interface Props {
   plan: Plan;
@@ -16,7 +16,8 @@ interface Props {
 export function GarmentBoard({ plan, view: garment, colour, name }: Props) {
   const { units } = useUnits();
   const figure = figureOf(plan.body);
-  const hanging = hang(garment, plan.cloth, (drop) => bodyGirthAt(plan, figure, drop));
+  const body = bodyLevels(plan.body);
+  const hanging = hang(garment, plan.cloth, (drop) => girthAt(body, drop));
   const hem = hanging.levels[hanging.levels.length - 1]!;
   const waist = figure.heights.waist;
   const widest = Math.max(...hanging.levels.map((level) => level.half), figure.halfWidths.shoulder);
@@ -33,24 +34,12 @@ export function GarmentBoard({ plan, view: garment, colour, name }: Props) {
   return (
     <Board frame={frame} describe={words} margins={{ left: 60, top: 46, right: 24, bottom: 30 }}>
       {(view) => {
-        const { outline, folds, seams, band } = skirtPaths(garment, hanging, waist, view);
         const cx = widest + 70 + ring;
         const cy = Math.max(waist - hem.drop * 0.5, ring + 20);
         return (
           <>
-            <clipPath id="below-the-chin">
-              <rect x={0} y={view.y(figure.heights.shoulder + 52)} width="100%" height="100%" />
-            </clipPath>
-            <path d={figurePath(figure, view)} fill="#20374d" stroke="#7f97ab" strokeWidth="1.5" clipPath="url(#below-the-chin)" />
             <line x1={view.x(frame.minX)} x2={view.x(widest + 40)} y1={view.y(0)} y2={view.y(0)} stroke="#5d7489" strokeDasharray="2 6" />
-            <path d={outline} fill={colour} stroke="#fff" strokeWidth="2.4" filter="url(#chalk)" />
-            {folds.map((d, i) => (
-              <path key={i} d={d} fill="none" stroke={i % 2 ? 'rgb(0 0 0 / 22%)' : 'rgb(255 255 255 / 26%)'} strokeWidth="2" />
-            ))}
-            {seams.map((d, i) => (
-              <path key={i} d={d} fill="none" stroke="#fff" strokeWidth="1.4" strokeDasharray="6 5" />
-            ))}
-            <path d={band} fill={colour} stroke="#fff" strokeWidth="2" />
+            <GarmentShape {...{ garment, hanging, figure, colour, view }} cloth={plan.cloth} headless />
             <Rulers view={view} units={units} x={{ from: -hem.half, to: hem.half }} y={{ from: waist - hem.drop, to: waist, down: true }} />
             <HemFromBelow
               path={hemRingPath(hanging, cx, cy, view)}
@@ -103,13 +92,4 @@ function HemFromBelow({
       </text>
     </g>
   );
-}
-
-/** The body's girth a given way below the waist, between what was measured; mm. */
-function bodyGirthAt(plan: Plan, figure: Figure, drop: number): number {
-  const waist = plan.body['waist-girth'] ?? 0;
-  const hip = plan.body['hip-girth'] ?? waist;
-  const depth = figure.heights.waist - figure.heights.hip;
-  if (drop <= depth) return waist + ((hip - waist) * drop) / depth;
-  return hip * Math.max(0.62, 1 - (0.38 * (drop - depth)) / (figure.heights.hip - figure.heights.knee));
 }

@@ -6,8 +6,8 @@ interface Props {
   units: Units;
   /** Where zero lies and how far to count, mm. */
   x: { from: number; to: number };
-  /** Along the left edge; `down` counts away from the top. */
-  y: { from: number; to: number; down?: boolean };
+  /** Along the left edge; `down` counts away from the top, or from `zero` where what is measured begins elsewhere. */
+  y: { from: number; to: number; down?: boolean; zero?: number };
 }
 
 /** Tape along the top and the left edge of what is drawn. */
@@ -17,7 +17,8 @@ export function Rulers({ view, units, x, y }: Props) {
   const left = Math.min(view.x(x.from), view.x(x.to)) - 8;
   const count = (length: number) => Array.from({ length: Math.floor(length / tick + 1e-6) + 1 }, (_, i) => i * tick);
   const isLabelled = (mm: number) => Math.abs(mm / label - Math.round(mm / label)) < 1e-6;
-  const startY = y.down ? y.to : y.from;
+  const startY = y.zero ?? (y.down ? y.to : y.from);
+  const reach = y.down ? startY - y.from : y.to - startY;
   const sign = y.down ? -1 : 1;
   return (
     <g className="tick" stroke="#e9c46a" strokeWidth="1" fontSize="13" aria-hidden="true">
@@ -34,12 +35,12 @@ export function Rulers({ view, units, x, y }: Props) {
           </g>
         );
       })}
-      {count(Math.abs(y.to - y.from)).map((mm) => {
+      {count(reach).map((mm) => {
         const py = view.y(startY + sign * mm);
         return (
           <g key={mm}>
             <line x1={left} x2={left - (isLabelled(mm) ? 10 : 5)} y1={py} y2={py} />
-            {isLabelled(mm) && mm > 0 && (
+            {isLabelled(mm) && (mm > 0 || y.zero !== undefined) && (
               <text x={left - 14} y={py + 4.5} textAnchor="end" stroke="none">
                 {Math.round(mm / unit)}
               </text>

@@ -1,7 +1,7 @@
 import { useEffect, useId, useRef, useState } from 'react';
 import { boundsOfPoints, type Drawing, type DrawnLine, type LineRole } from '@arcus/core';
 import { COLOUR } from '../theme/tokens.ts';
-import { viewOf, type View } from './view.ts';
+import { viewOf, type Frame, type View } from './view.ts';
 
 interface Props {
   drawing: Drawing;
@@ -48,7 +48,7 @@ export function Sketch({ drawing, colour }: Props) {
   }, []);
   const points = drawing.lines.flatMap((line) => line.points);
   const box = boundsOfPoints(points);
-  const view = viewOf(box, size.width, size.height, MARGINS);
+  const view = viewWithWords(drawing, box, size);
   const top = (size.height - MARGINS.top - MARGINS.bottom - box.height * view.scale) / 2;
   const centred: View = { ...view, y: (mm) => view.y(mm) + Math.max(0, top) };
   return (
@@ -107,7 +107,36 @@ function Direction({ points }: { points: ReadonlyArray<readonly [number, number]
   return (
     <g>
       <circle cx={start[0]} cy={start[1]} r="7" fill={COLOUR.docket} stroke={COLOUR.ink} strokeWidth="2" />
-      <path d="M-11 -8L5 0L-11 8Z" transform={`translate(${end[0]} ${end[1]}) rotate(${angle})`} fill={COLOUR.docket} stroke={COLOUR.ink} strokeWidth="1.5" />
+      <path
+        d="M-11 -8L5 0L-11 8Z"
+        transform={`translate(${end[0]} ${end[1]}) rotate(${angle})`}
+        fill={COLOUR.docket}
+        stroke={COLOUR.ink}
+        strokeWidth="1.5"
+      />
     </g>
   );
+}
+
+/** About how wide a letter of the words in a drawing is, px. */
+const LETTER = 7.6;
+
+/** The largest view in which the words have room too. */
+function viewWithWords({ texts }: Drawing, box: Frame, { width, height }: { width: number; height: number }): View {
+  const margins = { ...MARGINS };
+  let view = viewOf(box, width, height, margins);
+  for (let i = 0; i < 3; i++) {
+    let [left, right] = [0, 0];
+    for (const { at, says, anchor = 'start' } of texts) {
+      const long = says.length * LETTER;
+      const from = view.x(at[0]) - (anchor === 'start' ? 0 : anchor === 'middle' ? long / 2 : long);
+      left = Math.max(left, 6 - from);
+      right = Math.max(right, from + long - width + 6);
+    }
+    if (left <= 0 && right <= 0) break;
+    margins.left = Math.min(width * 0.4, margins.left + left);
+    margins.right = Math.min(width * 0.7, margins.right + right);
+    view = viewOf(box, width, height, margins);
+  }
+  return view;
 }

@@ -19,6 +19,8 @@ export function skirtPaths(garment: GarmentView, hanging: Hanging, waist: number
     folds: foldLines(hanging, waist, view),
     seams: seamLines(garment, hanging, waist, view, hem.drop),
     band: bandPath(garment, top.half, waist, view),
+    // the hem edge alone, beginning where its first point is
+    hem: edge.replace(/^L/, 'M'),
   };
 }
 

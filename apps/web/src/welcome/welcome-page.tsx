@@ -1,7 +1,7 @@
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { constructionById, inUnits, measureById, proposalsFor } from '@arcus/core';
+import { constructionById, inUnits, measureById, proposalsFor, wearerOf } from '@arcus/core';
 import { makesActions } from '../api/makes.ts';
 import { peopleActions } from '../api/people.ts';
 import { today } from '../common/dates.ts';
@@ -37,7 +37,7 @@ export default function WelcomePage() {
       const make = await makesActions.create({
         name: 'My first circle skirt',
         construction: 'circle-skirt',
-        choices: proposalsFor(constructionById('circle-skirt')!, units),
+        choices: proposalsFor(constructionById('circle-skirt')!, { units, wearer: wearerOf(body) }),
         personId: person.id,
       });
       await navigate(`/makes/${make.id}/shape`);

@@ -39,7 +39,10 @@ export interface Found {
  * looks on; a search for pieces that are no longer wanted is stopped. A layer writes down what it was asked in the list it was made
  * for, and `want` takes that list once the plan is shown; `laying` tells whether closer lays may still come. `onFound` hears of all lays of the plan once a search for one of them has ended, or is left.
  */
-export function useLays(kept: readonly KeptLay[], onFound: (lays: Found[]) => void): { layerFor(asked: Map<string, LayRequest>): Layer; want(asked: Map<string, LayRequest>): void; laying: boolean } {
+export function useLays(
+  kept: readonly KeptLay[],
+  onFound: (lays: Found[]) => void,
+): { layerFor(asked: Map<string, LayRequest>): Layer; want(asked: Map<string, LayRequest>): void; laying: boolean } {
   const wanted = useRef(new Map<string, LayRequest>());
   const running = useRef<string>(undefined);
   const found = useRef({ hear: onFound, told: '' });
@@ -48,19 +51,20 @@ export function useLays(kept: readonly KeptLay[], onFound: (lays: Found[]) => vo
   const [version, setVersion] = useState(0);
   const want = useCallback((asked: Map<string, LayRequest>) => void (wanted.current = new Map(asked)), []);
   const layerFor = useCallback(
-    (asked: Map<string, LayRequest>): Layer => (request) => {
-      const key = layKey(request);
-      asked.set(key, request);
-      const here = known.get(key);
-      if (here?.settled) return here.lay;
-      const stored = kept.find((each) => each.key === key);
-      const lay = stored && laidByHand(request, stored.placements);
-      if (lay && (!here || stored.settled || lay.length < here.lay.length)) {
-        remember(key, lay, stored.settled);
-        return lay;
-      }
-      return here?.lay ?? layRows(request);
-    },
+    (asked: Map<string, LayRequest>): Layer =>
+      (request) => {
+        const key = layKey(request);
+        asked.set(key, request);
+        const here = known.get(key);
+        if (here?.settled) return here.lay;
+        const stored = kept.find((each) => each.key === key);
+        const lay = stored && laidByHand(request, stored.placements);
+        if (lay && (!here || stored.settled || lay.length < here.lay.length)) {
+          remember(key, lay, stored.settled);
+          return lay;
+        }
+        return here?.lay ?? layRows(request);
+      },
     // a new layer after each better lay, so that plans that hang on it are laid again
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [version, kept],

@@ -6,6 +6,7 @@ import { ringSeams } from '../joins/ring.ts';
 import { along, copiesOf, runLength } from '../joins/run.ts';
 import { sewStep } from '../joins/stitching.ts';
 import { addJoin } from '../joins/join.ts';
+import type { ViewLevel, ViewPart } from '../drape/garment-view.ts';
 import { Quantity } from '../quantity/quantity.ts';
 import type { Span } from '../sheet/join.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
@@ -121,3 +122,14 @@ function addRuffle(sheet: Worksheet, prefix: string, edge: Span[]): void {
     why: 'It keeps the ruffle hanging straight down.',
   });
 }
+
+/** How the hem edge is seen from the front: a ruffle hangs on below, gathered; mm. */
+export function hemLevels(sheet: Worksheet, drop: number): ViewLevel[] {
+  if (edgeOf(sheet) !== 'ruffle') return [];
+  const clothGirth = sheet.quantity('ruffle-flat').value;
+  return [0, sheet.number('ruffleHeight').value].map((more) => ({ drop: drop + more, clothGirth }));
+}
+
+/** A binding is seen as a strip round the edge. */
+export const hemParts = (sheet: Worksheet): ViewPart[] =>
+  edgeOf(sheet) === 'bound' ? [{ kind: 'binding', width: sheet.figure('binding-width').value / 4 }] : [];

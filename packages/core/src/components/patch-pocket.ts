@@ -1,3 +1,4 @@
+import type { ViewPart } from '../drape/garment-view.ts';
 import { sewStep } from '../joins/stitching.ts';
 import { addJoin } from '../joins/join.ts';
 import { along } from '../joins/run.ts';
@@ -59,3 +60,12 @@ export function addPockets(sheet: Worksheet, { prefix = 'pocket', onto }: { pref
     why: 'A hand pulls at the upper corners: the triangle holds them.',
   });
 }
+
+/** The pockets as they are seen from the front. */
+export const pocketsSeen = (sheet: Worksheet, prefix = 'pocket'): ViewPart => ({
+  kind: 'pockets',
+  drop: sheet.quantity(`${prefix}-height`).value,
+  width: sheet.number('pocketWidth').value,
+  depth: sheet.number('pocketDepth').value,
+  fromMiddle: FROM_SIDE,
+});

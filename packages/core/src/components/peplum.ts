@@ -1,3 +1,4 @@
+import type { ViewPart } from '../drape/garment-view.ts';
 import { noHole } from './circle-closure.ts';
 import { hem } from '../joins/hem.ts';
 import { along, copiesOf } from '../joins/run.ts';
@@ -43,4 +44,18 @@ export function addPeplum(sheet: Worksheet, { prefix = 'peplum', around, onto }:
     how: `Mark the fold line all round, ${sheet.show(sheet.quantity('top-turn'))} below the raw edge of the tube, and quarter it. Lay the peplum on the right side of the tube, right side down, its hem towards the raw edge of the waist and the seam line of its hole on the fold line, quarters on quarters. Zigzag along the seam line, without pulling.`,
     why: 'When the edge above the fold is turned in, the peplum falls down over the skirt and its raw edge is inside. The seam has to stretch over the hips: no straight stitch.',
   });
+}
+
+/** The peplum as it is seen from the front, hanging over the skirt from what the waist is held to, mm. */
+export function peplumSeen(sheet: Worksheet, held: Quantity, prefix = 'peplum'): ViewPart {
+  const inner = sheet.quantity(`${prefix}-radius`).value;
+  const long = sheet.number('peplumLength').value;
+  return {
+    kind: 'over',
+    levels: [0, 0.5, 1].map((share) => ({
+      drop: share * long,
+      clothGirth: TWO_PI.value * (inner + share * long),
+      ...(share === 0 ? { heldGirth: held.value } : {}),
+    })),
+  };
 }

@@ -8,7 +8,16 @@ export interface ViewLevel {
   heldGirth?: number;
 }
 
-/** What the front view needs to know of a skirt; the drawing follows from it and from the body. */
+/** What is sewn onto the garment and seen from the front, mm. */
+export type ViewPart =
+  /** A second layer hanging over the first from the waist, with levels of its own. */
+  | { kind: 'over'; levels: ViewLevel[] }
+  /** Two pockets: their top below the waist, size, and how far from the middle their nearer edge lies. */
+  | { kind: 'pockets'; drop: number; width: number; depth: number; fromMiddle: number }
+  /** A strip round the edge at the foot. */
+  | { kind: 'binding'; width: number };
+
+/** What the front view needs to know of a garment, part by part; the drawing follows from it and from the body. */
 export interface GarmentView {
   hangsFrom: 'waist';
   /** From the top down; a gathered seam is two levels at one drop, the held one first. */
@@ -17,6 +26,8 @@ export interface GarmentView {
   band: number;
   /** Seams running down, all round. */
   verticalSeams: number;
+  /** What is seen on it beyond its own cloth. */
+  parts?: ViewPart[];
   /** Pointed corners below the hem (a square skirt), mm beyond the side length. */
   corners?: number;
 }

@@ -13,9 +13,9 @@ export interface SectionMeasures {
 }
 
 /** Room between two layers, mm: drawn apart so that one can tell them. */
-const GAP = 3.2;
+const GAP = 4.5;
 /** How much of the garment is drawn below or beside the seam, mm. */
-const FAR = 46;
+const FAR = 36;
 
 type Draw = (m: SectionMeasures) => { lines: DrawnLine[]; texts: DrawnText[]; words: string };
 
@@ -31,7 +31,7 @@ const seamOpen: Draw = ({ seam, show }) => ({
     line('other-cloth', [FAR, 0], [0.6, 0], [0.6, -GAP], [seam, -GAP]),
     stitch([-2.5, -1.2], [2.5, -1.2]),
   ],
-  texts: [text('right side', -FAR, 7), text(`${show(seam)} each, pressed open`, 0, -GAP - 8, 'middle')],
+  texts: [text('right side', -FAR, 5), text(`${show(seam)} each, pressed open`, 0, -GAP - 8, 'middle')],
   words: `The two edges lie right sides together while they are sewn; afterwards their allowances of ${show(seam)} are pressed apart on the wrong side.`,
 });
 
@@ -41,7 +41,7 @@ const seamClosed: Draw = ({ seam, show }) => ({
     line('other-cloth', [FAR, 0], [0.6, 0], [0.6, -2 * GAP], [-seam, -2 * GAP]),
     stitch([-2.5, -1.2], [2.5, -1.2]),
   ],
-  texts: [text('right side', -FAR, 7), text(`both allowances, ${show(seam)}, to one side`, -seam / 2, -2 * GAP - 8, 'middle')],
+  texts: [text('right side', -FAR, 5), text(`both allowances, ${show(seam)}, to one side`, -seam / 2, -2 * GAP - 8, 'middle')],
   words: `The allowances of ${show(seam)} are pressed to one side together, on the wrong side.`,
 });
 
@@ -160,8 +160,8 @@ const zip: Draw = ({ seam, show }) => ({
     stitch([6, 2], [6, -3 * GAP]),
   ],
   texts: [
-    text('right side', -FAR, 7),
-    text(`stitched ${show(6)} from the middle`, 0, 7, 'middle'),
+    text('right side', -FAR, 5),
+    text(`stitched ${show(6)} from the middle`, 4, 9),
     text('teeth under the closed fold', 0, -3 * GAP - 8, 'middle'),
   ],
   words: `The two folded edges meet over the middle of the zip, whose teeth lie under them; it is stitched ${show(6)} from the middle on both sides.`,
@@ -211,7 +211,7 @@ const facing: Draw = () => ({
     stitch([-5, 2], [-5, -GAP - 2]),
     stitch([5, 2], [5, -GAP - 2]),
   ],
-  texts: [text('right side', -FAR, 7), text('slit', 0, 7, 'middle'), text('facing, turned inside', 0, -GAP - 9, 'middle')],
+  texts: [text('right side', -FAR, 5), text('slit', 0, 7, 'middle'), text('facing, turned inside', 0, -GAP - 9, 'middle')],
   words: 'The facing is sewn round the slit on the right side, then turned through it to the inside, so that no raw edge is left.',
 });
 

@@ -29,17 +29,19 @@ export function stepPicture(plan: Pick<Plan, 'pieces' | 'joins'>, step: Step): D
   const runs = join.layers.filter((run) => run.length > 0).slice(0, 2);
   const shown = runs.map((run) => longest(plan.pieces, run));
   const pieceOf = (id: string) => plan.pieces.find((piece) => piece.id === id)!;
-  if (shown.length === 0) return join.onto ? ontoPicture(pieceOf(join.onto), join) : undefined;
+  const [one, other] = shown;
+  if (!one) return join.onto ? ontoPicture(pieceOf(join.onto), join) : undefined;
+  // a piece closed on itself, or folded, is drawn once
+  const itself = other !== undefined && one.piece === other.piece && one.copy === other.copy;
   // an edge sewn onto the middle of a piece: that piece lies beside it
-  const lying = layOut(
-    [...shown.map(({ piece }) => pieceOf(piece)), ...(shown.length === 1 && join.onto && join.onto !== shown[0]!.piece ? [pieceOf(join.onto)] : [])],
-    shown[0]!.edge,
-  );
+  const beside = !other && join.onto && join.onto !== one.piece ? [pieceOf(join.onto)] : [];
+  const lying = layOut([...(itself ? [one] : shown).map(({ piece }) => pieceOf(piece)), ...beside], one.edge);
   const lines: DrawnLine[] = [];
   const texts: DrawnText[] = [];
   lying.forEach(({ piece, by }, i) => {
     lines.push(...outlineOf(piece, by));
     const span = shown[i];
+    if (itself) lines.push({ role: 'edge', points: alongSpan(piece, other).map((point) => moved(point, by)) }, ...notchLines(piece, other, join, by));
     const box = boxOf(piece, by);
     texts.push({ at: [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2], says: nameOf(piece, span), anchor: 'middle' });
     if (!span) return;
@@ -177,7 +179,10 @@ const ontoPicture = (piece: Piece, join: Join): Drawing => {
   };
 };
 
-const nameOf = (piece: Piece, span: Span | undefined) => (span && piece.copies > 1 ? `${piece.name} ${span.copy + 1}` : piece.name);
+const nameOf = (piece: Piece, span: Span | undefined) => {
+  const name = piece.name.replace(/, \d+ parts joined$/, '');
+  return span && piece.copies > 1 ? `${name}, no. ${span.copy + 1}` : name;
+};
 
 const SIDE_WORDS: Record<string, string> = {
   'side-left': 'left side',
@@ -196,6 +201,11 @@ function wordsOf(plan: Pick<Plan, 'pieces'>, step: Step, join: Join, shown: read
   const alike = (step.joins?.length ?? 0) > 1 ? ' The other seams of this step are sewn the same way.' : '';
   const snips = join.notches?.length ? ' Snips lie on snips.' : '';
   const [one, other] = shown;
+  if (one && other && one.piece === other.piece && one.copy === other.copy)
+    return one.edge === other.edge
+      ? `${capital(edge(one))} is folded right sides together and sewn onto itself.${alike}`
+      : `${capital(edge(one))} meets its own ${SIDE_WORDS[other.edge] ?? other.edge}, right sides together: it becomes a ring.${snips}${alike}`;
+  if (one && other && join.how === 'zip') return `${capital(edge(one))} and ${edge(other)} come together over the zip.`;
   if (one && other) return `${capital(edge(one))} meets ${edge(other)}, right sides together.${snips}${alike}`;
   return `${capital(edge(one!))} is what this step works on.${snips}${alike}`;
 }

@@ -1,6 +1,14 @@
 export type ChoiceKind = 'length' | 'ratio' | 'count' | 'one-of' | 'yes-no';
 export type ChoiceValue = number | string | boolean;
 
+/** What is proposed by the person's units, by who wears it, by the kind of cloth; the first that fits counts. */
+export interface Proposed {
+  child?: ChoiceValue;
+  knit?: ChoiceValue;
+  adult?: ChoiceValue;
+  in?: ChoiceValue;
+}
+
 /** One decision of a construction; panels are drawn and requests checked from this. Lengths mm, ratios plain. */
 export interface Choice {
   id: string;
@@ -8,8 +16,8 @@ export interface Choice {
   kind: ChoiceKind;
   /** null: worked out from the body or the cloth, or to be given by the person. */
   default: ChoiceValue | null;
-  /** What a new make starts with where that differs from the default of a bare request; by the person's units where those decide. */
-  proposed?: ChoiceValue | { in: ChoiceValue };
+  /** What a new make starts with where that differs from the default of a bare request: for everybody, or for whom it fits. */
+  proposed?: ChoiceValue | Proposed;
   /** Default on knit cloth where it differs. */
   knitDefault?: ChoiceValue;
   min?: number;

@@ -6,7 +6,7 @@ import { weightSuitsCircle } from '../checks/weight-suits.ts';
 import { cutCircle, cutCirclePanels, MOST_PANELS, slitLining, type CirclePanels } from '../components/circle-panels.ts';
 import { circleClosure, type CircleClosure } from '../components/circle-closure.ts';
 import { hang, levelFromFloor } from '../components/hang-and-level.ts';
-import { addHemEdge, hemAdds } from '../components/hem-edge.ts';
+import { addHemEdge, hemAdds, hemLevels, hemParts } from '../components/hem-edge.ts';
 import { addLining, liningLength, type Lining } from '../components/lining.ts';
 import { press } from '../components/press.ts';
 import { addWaist, bandHeight, type WaistKind } from '../components/waist.ts';
@@ -20,7 +20,7 @@ import { footprint } from '../shapes/piece.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
 import { allowanceChoice, countChoice, lengthChoice, oneOfChoice, ratioChoice, yesNoChoice } from './choice.ts';
 import type { Construction } from './construction.ts';
-import { bandClothChoice, elasticChoices, gatherByChoice, hemEdgeChoices, sharedChoices, waistEaseChoice } from './shared-choices.ts';
+import { bandClothChoice, elasticChoices, gatherByChoice, hemEdgeChoices, sharedChoices, STRETCH_EASE, waistEaseChoice } from './shared-choices.ts';
 
 /** A skirt cut from a circle or any part of one: one radius for the waist, one for the hem. */
 export const circleSkirt: Construction = {
@@ -46,13 +46,16 @@ export const circleSkirt: Construction = {
       'zip',
       { zip: 'Zip', stretch: 'The cloth stretches', 'pull-on': 'Elastic' },
       'A zip fits closest. Elastic needs a waist as wide as the hips, drawn in. Stretch only works in a knit.',
-      { compare: { quantities: ['seam-girth', 'waist-radius-cut', 'hem-sweep', 'fullness', 'finished-girth', 'sewing-minutes'] } },
+      {
+        proposed: { child: 'pull-on', knit: 'stretch' },
+        compare: { quantities: ['seam-girth', 'waist-radius-cut', 'hem-sweep', 'fullness', 'finished-girth', 'sewing-minutes'] },
+      },
     ),
     allowanceChoice('pullOnEase', 'Room over the hips', 50, [0, 400], 'What the waist seam has beyond the hips, so that it slides over them.', {
       when: { choice: 'closure', is: ['pull-on'] },
       fine: false,
     }),
-    { ...waistEaseChoice, when: { choice: 'closure', is: ['zip', 'stretch'] } },
+    { ...waistEaseChoice, proposed: { knit: STRETCH_EASE }, when: { choice: 'closure', is: ['zip', 'stretch'] } },
     countChoice('panels', 'Panels', null, [1, MOST_PANELS], 'The fewest that fit your cloth, unless you want more seams.', {
       inTree: 'chosen-panels',
       saves: [2, 3, 4, 6, 8].map((to) => ({ to, says: `Cut it in ${to} panels` })),
@@ -196,11 +199,15 @@ function wear(
     hangsFrom: 'waist',
     band: bandHeight(sheet, kind),
     verticalSeams: whole ? 0 : panels.value,
-    levels: levels.map(({ drop, girth }, i) => ({
-      drop,
-      clothGirth: girth,
-      ...(i === 0 ? { heldGirth: kind === 'tube-band' ? held.value : seamGirth.value } : {}),
-    })),
+    levels: [
+      ...levels.map(({ drop, girth }, i) => ({
+        drop,
+        clothGirth: girth,
+        ...(i === 0 ? { heldGirth: kind === 'tube-band' ? held.value : seamGirth.value } : {}),
+      })),
+      ...hemLevels(sheet, length.value),
+    ],
+    parts: hemParts(sheet),
   };
 }
 

@@ -4,8 +4,8 @@ import { fitsBody } from '../checks/fits-body.ts';
 import { stretchDirection } from '../checks/stretch-direction.ts';
 import { widthGives } from '../components/cut-widths.ts';
 import { gatheredWaist } from '../components/gathered-waist.ts';
-import { addHemEdge, hemAdds, hemAllowance } from '../components/hem-edge.ts';
-import { addPockets } from '../components/patch-pocket.ts';
+import { addHemEdge, hemAdds, hemAllowance, hemLevels, hemParts } from '../components/hem-edge.ts';
+import { addPockets, pocketsSeen } from '../components/patch-pocket.ts';
 import { straightLining } from '../components/straight-lining.ts';
 import { press } from '../components/press.ts';
 import { addWaist, bandHeight } from '../components/waist.ts';
@@ -125,11 +125,15 @@ export const gatheredSkirt: Construction = {
       hangsFrom: 'waist',
       band: bandHeight(sheet, waist.kind),
       verticalSeams: widths.value,
-      levels: [0, 0.3, 0.6, 1].map((share) => ({
-        drop: share * length.value,
-        clothGirth: flat.value,
-        ...(share === 0 ? { heldGirth: held.value } : {}),
-      })),
+      levels: [
+        ...[0, 0.3, 0.6, 1].map((share) => ({
+          drop: share * length.value,
+          clothGirth: flat.value,
+          ...(share === 0 ? { heldGirth: held.value } : {}),
+        })),
+        ...hemLevels(sheet, length.value),
+      ],
+      parts: [...hemParts(sheet), ...(sheet.yes('pockets') ? [pocketsSeen(sheet)] : [])],
     };
     sheet.check(bulkUnderFoot(sheet, fullness, 'fullness'), stretchDirection(sheet, false), needsLining(sheet, sheet.yes('lining')));
     sheet.check(fitsBody(sheet, [{ says: 'More room over the hips', choices: { hipClearance: 50 } }]));

@@ -20,7 +20,7 @@ import { squareShape } from '../shapes/square.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
 import { allowanceChoice, lengthChoice, oneOfChoice, yesNoChoice } from './choice.ts';
 import type { Construction } from './construction.ts';
-import { bandClothChoice, elasticChoices, sharedChoices, waistEaseChoice } from './shared-choices.ts';
+import { bandClothChoice, elasticChoices, sharedChoices, STRETCH_EASE, waistEaseChoice } from './shared-choices.ts';
 
 /** A square with a round hole: the corners hang longest. */
 export const handkerchiefSkirt: Construction = {
@@ -40,13 +40,16 @@ export const handkerchiefSkirt: Construction = {
       'zip',
       { zip: 'Zip', stretch: 'The cloth stretches', 'pull-on': 'Elastic' },
       'A zip fits closest. Elastic needs a waist as wide as the hips, drawn in.',
-      { compare: { quantities: ['seam-girth', 'waist-radius-cut', 'corner-length', 'finished-girth', 'sewing-minutes'] } },
+      {
+        proposed: { child: 'pull-on', knit: 'stretch' },
+        compare: { quantities: ['seam-girth', 'waist-radius-cut', 'corner-length', 'finished-girth', 'sewing-minutes'] },
+      },
     ),
     allowanceChoice('pullOnEase', 'Room over the hips', 50, [0, 400], 'What the waist seam has beyond the hips.', {
       when: { choice: 'closure', is: ['pull-on'] },
       fine: false,
     }),
-    { ...waistEaseChoice, when: { choice: 'closure', is: ['zip', 'stretch'] } },
+    { ...waistEaseChoice, proposed: { knit: STRETCH_EASE }, when: { choice: 'closure', is: ['zip', 'stretch'] } },
     allowanceChoice('bandWidth', 'Finished band', 30, [10, 150], 'How high the waistband stands.', {
       when: { choice: 'closure', is: ['zip', 'stretch'] },
     }),

@@ -8,7 +8,7 @@ import { stretchDirection } from '../checks/stretch-direction.ts';
 import { walkingRoom } from '../checks/walking-room.ts';
 import { addHemEdge } from '../components/hem-edge.ts';
 import { addLining } from '../components/lining.ts';
-import { addPeplum } from '../components/peplum.ts';
+import { addPeplum, peplumSeen } from '../components/peplum.ts';
 import { cutTube, cutUnderlay, type Tube } from '../components/tube.ts';
 import { tryOn } from '../components/try-on.ts';
 import { buyElastic, elasticOn } from '../joins/elastic.ts';
@@ -156,5 +156,6 @@ function wear(sheet: Worksheet, tube: Tube, finished: Quantity): void {
       ...(tube.hipDrop < length ? [{ drop: tube.hipDrop, clothGirth: Math.max(tube.hip.value, hip) }] : []),
       { drop: length, clothGirth: tube.hem.value },
     ],
+    ...(sheet.yes('peplum') ? { parts: [peplumSeen(sheet, finished)] } : {}),
   };
 }

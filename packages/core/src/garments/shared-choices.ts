@@ -72,6 +72,9 @@ export function sharedChoices(hem: number, rest: { seam?: number } = {}): Choice
   ];
 }
 
+/** A knit band that stays up by its own stretch is cut so much smaller than the waist, mm (common practice, no source). */
+export const STRETCH_EASE = -40;
+
 /** Ease at the waist, mm; negative on snug knits. */
 export const waistEaseChoice: Choice = allowanceChoice(
   'waistEase',
@@ -102,9 +105,14 @@ export function elasticChoices(school = 'body', rest: { snug?: number; when?: Ch
       school,
       { body: 'As the body', 'less-an-inch': 'An inch less', snug: 'Snug', 'try-on': 'As tried on' },
       'As the body rests on the waist; an inch less or a few per cent less holds; pinned on the person is surest.',
-      { ...when, compare: { quantities: ['elastic-finished', 'elastic-cut', 'elastic-stretch-needed', 'elastic-sewn-ratio'] } },
+      {
+        ...when,
+        proposed: { child: 'body', adult: 'snug' },
+        compare: { quantities: ['elastic-finished', 'elastic-cut', 'elastic-stretch-needed', 'elastic-sewn-ratio'] },
+      },
     ),
     ratioChoice('elasticSnug', 'Snug: share of the body', rest.snug ?? 0.92, [0.7, 1], '0.90 to 0.97 in a casing, 0.85 to 0.92 sewn on or exposed.', {
+      proposed: { adult: 0.94 },
       step: 0.01,
       when: { choice: 'elasticSchool', is: ['snug'] },
     }),

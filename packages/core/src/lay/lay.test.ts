@@ -4,12 +4,12 @@ import { Unmakeable } from '../errors/unmakeable.ts';
 import { turned, type Point } from '../geometry/point.ts';
 import { planFor } from '../plan/plan.ts';
 import { box, cutRectangles, dissection, gores, sectors } from '../testing/lay-sets.ts';
-import { HandLay } from './by-hand.ts';
+import { HandLay } from './by-hand/by-hand.ts';
 import { layPieces, layRows } from './lay.ts';
 import type { Lay, LayPiece, LayRequest } from './lay-request.ts';
-import { layShapes, NoFitStore } from './lay-shape.ts';
+import { layShapes, NoFitStore } from './outlines/lay-shape.ts';
 import { randomFrom } from './random.ts';
-import { layHeadToTail } from './rows.ts';
+import { layHeadToTail } from './outlines/rows.ts';
 
 /** What the contract promises of every lay, checked with a general-purpose polygon package. */
 function assertGoodLay({ width, pieces }: LayRequest, lay: Lay): void {

@@ -1,20 +1,20 @@
 import { Unmakeable } from '../errors/unmakeable.ts';
 import { boundsOfPoints } from '../geometry/bounds.ts';
-import { layInOrder } from './bottom-left.ts';
+import { layInOrder } from './outlines/bottom-left.ts';
 import { clock } from './clock.ts';
-import { solveJigsaw } from './jigsaw.ts';
+import { solveJigsaw } from './outlines/jigsaw.ts';
 import type { Lay, LayPiece, LayRequest, Placement } from './lay-request.ts';
-import { layShapes, NoFitStore, type Forms, type LayShape } from './lay-shape.ts';
-import { lying } from './lying.ts';
+import { layShapes, NoFitStore, type Forms, type LayShape } from './outlines/lay-shape.ts';
+import { lying } from './outlines/lying.ts';
 import { matchRepeat } from './match-repeat.ts';
-import { lengthOfLay, type Put } from './put.ts';
-import { allRectangles, searchRectangles } from './rectangles.ts';
-import { layHeadToTail, layInRows, type Locked } from './rows.ts';
+import { lengthOfLay, type Put } from './outlines/put.ts';
+import { allRectangles, searchRectangles } from './rectangles/rectangles.ts';
+import { layHeadToTail, layInRows, type Locked } from './outlines/rows.ts';
 import { Search } from './search.ts';
-import { shorten } from './shorten.ts';
+import { shorten } from './untangle/shorten.ts';
 import { isSound } from './sound.ts';
-import { Strip } from './strip.ts';
-import { eased } from './untangle.ts';
+import { Strip } from './outlines/strip.ts';
+import { eased } from './untangle/untangle.ts';
 
 /** Looks a quick lay takes, by what it lays: they bound its work whatever the machine, and so its answer is always the same. */
 const QUICK_RECTANGLES = 2500;

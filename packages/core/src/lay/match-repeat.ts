@@ -1,7 +1,7 @@
 import type { LayPiece } from './lay-request.ts';
-import type { LayShape, NoFitStore } from './lay-shape.ts';
-import { isForbidden } from './no-fit.ts';
-import { lengthOfLay, type Put } from './put.ts';
+import type { LayShape, NoFitStore } from './outlines/lay-shape.ts';
+import { isForbidden } from './outlines/no-fit.ts';
+import { lengthOfLay, type Put } from './outlines/put.ts';
 
 /** Pieces may share this much at a touching edge, mm. */
 const TOUCH = 1e-4;

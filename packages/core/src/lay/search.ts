@@ -1,5 +1,5 @@
 import { clock } from './clock.ts';
-import { lengthOfLay, type Put } from './put.ts';
+import { lengthOfLay, type Put } from './outlines/put.ts';
 import { randomFrom } from './random.ts';
 
 /** Less than this is no gain, mm. */

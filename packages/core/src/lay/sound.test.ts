@@ -1,19 +1,19 @@
 import { areaD, FillRule, intersectD } from 'clipper2-ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { hull } from './convex-parts.ts';
+import { hull } from './outlines/convex-parts.ts';
 import { sharedArea } from '../geometry/shared-area.ts';
 import type { Point } from '../geometry/point.ts';
 import { box, cutRectangles, gores } from '../testing/lay-sets.ts';
-import { layShapes, NoFitStore } from './lay-shape.ts';
+import { layShapes, NoFitStore } from './outlines/lay-shape.ts';
 import type { LayPiece } from './lay-request.ts';
-import { Perfect } from './perfect.ts';
-import { lengthOfLay, type Put } from './put.ts';
-import { grouped } from './rectangle-groups.ts';
-import { layInRows } from './rows.ts';
+import { Perfect } from './rectangles/perfect.ts';
+import { lengthOfLay, type Put } from './outlines/put.ts';
+import { grouped } from './rectangles/rectangle-groups.ts';
+import { layInRows } from './outlines/rows.ts';
 import { Search } from './search.ts';
 import { isSound } from './sound.ts';
-import { eased } from './untangle.ts';
+import { eased } from './untangle/untangle.ts';
 
 const convex = fc
   .array(fc.tuple(fc.double({ min: 0, max: 500, noNaN: true }), fc.double({ min: 0, max: 500, noNaN: true })), { minLength: 3, maxLength: 9 })

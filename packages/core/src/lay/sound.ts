@@ -1,9 +1,9 @@
 import { sharedArea } from '../geometry/shared-area.ts';
 import type { Point } from '../geometry/point.ts';
-import type { NoFitStore } from './lay-shape.ts';
-import { depthInside } from './no-fit.ts';
-import type { Put } from './put.ts';
-import type { Locked } from './rows.ts';
+import type { NoFitStore } from './outlines/lay-shape.ts';
+import { depthInside } from './outlines/no-fit.ts';
+import type { Put } from './outlines/put.ts';
+import type { Locked } from './outlines/rows.ts';
 
 /** What is less deep than this touches, mm. */
 const TOUCHING = 1e-4;

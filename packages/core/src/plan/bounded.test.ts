@@ -1,6 +1,6 @@
 import { describe, expect, it, vi } from 'vitest';
 import { Unmakeable } from '../errors/unmakeable.ts';
-import { HandLay } from '../lay/by-hand.ts';
+import { HandLay } from '../lay/by-hand/by-hand.ts';
 import { layPieces, layRows } from '../lay/lay.ts';
 import { gores } from '../testing/lay-sets.ts';
 import { layRequestOf, quickLayer } from './plan-lay.ts';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { boundsOf } from '../geometry/bounds.ts';
-import { HandLay } from '../lay/by-hand.ts';
+import { HandLay } from '../lay/by-hand/by-hand.ts';
 import { waysOutOfTooLittle } from '../study/ways-out.ts';
 import { takenOffBolt } from '../study/fitting.ts';
 import { EVERY_SKIRT } from '../testing/every-skirt.ts';

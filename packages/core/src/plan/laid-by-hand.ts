@@ -1,4 +1,4 @@
-import { HandLay } from '../lay/by-hand.ts';
+import { HandLay } from '../lay/by-hand/by-hand.ts';
 import type { Lay, LayRequest, Placement } from '../lay/lay-request.ts';
 import { ringArea } from '../geometry/area.ts';
 import { boundsOfPoints } from '../geometry/bounds.ts';

@@ -57,9 +57,9 @@ describe('what is left out', () => {
 describe('what a new make starts with', () => {
   it('is half an inch of seam for those who work in inches, and the band on the same cloth', () => {
     for (const construction of CONSTRUCTIONS) {
-      const inches = proposalsFor(construction, 'in');
+      const inches = proposalsFor(construction, { units: 'in' });
       expect(inches['seam'], construction.id).toBeCloseTo(INCH / 2, 9);
-      expect(proposalsFor(construction, 'cm')).not.toHaveProperty('seam');
+      expect(proposalsFor(construction, { units: 'cm' })).not.toHaveProperty('seam');
       const band = construction.choices.find(({ id }) => id === 'bandCloth');
       expect(band?.default ?? 'main', construction.id).toBe('main');
       expect(() => settleChoices(construction, inches, 'woven')).not.toThrow();

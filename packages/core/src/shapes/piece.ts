@@ -63,9 +63,11 @@ export function makePiece(sketch: PieceSketch): Piece {
   const { holes = [], cloth = 'main', quantityIds = [], lines = [], turnedIn = false, shell = cloth !== 'lining', seam, ...rest } = sketch;
   try {
     const cut = turnedIn ? foldedOver(seam) : cutLineOf(seam);
+    const cutHoles = holes.map(cutLineOf);
     if (crossesItself(flatten(cut, 0.5))) throw new AllowanceTooWide('outer');
+    for (const hole of cutHoles) if (crossesItself(flatten(hole, 0.5))) throw new AllowanceTooWide(hole[0]!.name);
     const sides = [seam, ...holes].flatMap(sidesOf);
-    return { ...rest, cloth, quantityIds, lines, turnedIn, shell, sides, seam, cut, seamHoles: holes, cutHoles: holes.map(cutLineOf) };
+    return { ...rest, cloth, quantityIds, lines, turnedIn, shell, sides, seam, cut, seamHoles: holes, cutHoles };
   } catch (error) {
     if (error instanceof AllowanceTooWide) throw new Unmakeable('choices.seam', `The ${sketch.name.toLowerCase()} can't be drawn: ${error.message}.`);
     throw error;

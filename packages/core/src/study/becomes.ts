@@ -52,7 +52,7 @@ export function whatItBecomes(
   for (const construction of CONSTRUCTIONS) {
     const { id, name } = construction;
     try {
-      const found = solve(construction, { construction: id, body, cloth, units, choices: proposalsFor(construction, units) }, onHand, layer);
+      const found = solve(construction, { construction: id, body, cloth, units, choices: proposalsFor(construction, { units }) }, onHand, layer);
       if (typeof found === 'string') cannot.push({ construction: id, name, why: found });
       else can.push(found);
     } catch (error) {

@@ -4,7 +4,7 @@ import { ChoiceField } from '../../fields/choice-field.tsx';
 import { GarmentBoard } from '../../table/garment-board.tsx';
 import { useMakeState } from '../make-context.ts';
 import { ProblemPanel } from '../problem-panel.tsx';
-import { isOffered, proposalsFor, type Choice } from '@arcus/core';
+import { isOffered, proposalsFor, wearerOf, type Choice } from '@arcus/core';
 import { useUnits } from '../../settings/units.tsx';
 
 /** Every decision on the left, the garment drawn from its numbers on the right. */
@@ -42,9 +42,14 @@ export default function ShapeStation() {
 }
 
 function Choices({ of }: { of: readonly Choice[] }) {
-  const { construction, draft, choose, plan } = useMakeState();
+  const { construction, draft, choose, plan, person, cloth } = useMakeState();
   const { units } = useUnits();
-  const proposals = useMemo(() => proposalsFor(construction, units), [construction, units]);
+  const wearer = person && wearerOf(person.body);
+  const kind = cloth?.kind ?? undefined;
+  const proposals = useMemo(
+    () => proposalsFor(construction, { units, ...(wearer ? { wearer } : {}), ...(kind ? { kind } : {}) }),
+    [construction, units, wearer, kind],
+  );
   return (
     <div className="stack" style={{ gap: 16 }}>
       {of.map((choice) => (

@@ -1,7 +1,18 @@
 import { Button } from 'antd';
 import { ArrowLeft, Check, ListOrdered } from 'lucide-react';
 import { useMemo } from 'react';
-import { formatLength, formatMinutes, minutesOf, needleFor, sectionDrawing, stepPicture, STITCHES, type Drawing, type Plan, type Step } from '@arcus/core';
+import {
+  formatLength,
+  formatMinutes,
+  minutesOf,
+  needleFor,
+  sectionDrawing,
+  stepPicture,
+  STITCHES,
+  type Drawing,
+  type Plan,
+  type Step,
+} from '@arcus/core';
 import { useUnits } from '../../settings/units.tsx';
 import { Sketch } from '../../table/sketch.tsx';
 
@@ -47,7 +58,11 @@ export function StepInHand({ step, plan, colour, place, done, allDone, onBack, o
           </div>
         )}
         <div className="step-words stack">
-          <p className="step-how">{step.how}</p>
+          <ol className="step-how">
+            {sentences(step.how).map((sentence) => (
+              <li key={sentence}>{sentence}</li>
+            ))}
+          </ol>
           {step.caution && <p className="step-caution">{step.caution}</p>}
           {step.why && <p className="step-why">Why: {step.why}</p>}
           <Settings step={step} plan={plan} />
@@ -64,6 +79,9 @@ export function StepInHand({ step, plan, colour, place, done, allDone, onBack, o
     </section>
   );
 }
+
+/** One thing to do a line: a hand finds its place again. */
+const sentences = (text: string) => text.split(/(?<=[.!?])\s+(?=[A-Z])/);
 
 function usePictures(step: Step, plan: Plan): Drawing[] {
   const { units } = useUnits();

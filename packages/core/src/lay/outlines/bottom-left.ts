@@ -1,7 +1,7 @@
 import { isForbidden, type Forbidden } from './no-fit.ts';
 import type { Put } from './put.ts';
 import type { Locked } from './rows.ts';
-import type { Search } from './search.ts';
+import type { Search } from '../search.ts';
 import type { LayShape, NoFitStore } from './lay-shape.ts';
 
 /** Pieces may share this much at a touching edge, mm: without it exact neighbours never close. */

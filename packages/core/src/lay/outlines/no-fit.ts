@@ -1,4 +1,4 @@
-import type { Point } from '../geometry/point.ts';
+import type { Point } from '../../geometry/point.ts';
 
 /** A convex ring of forbidden places with its box. */
 export interface Forbidden {

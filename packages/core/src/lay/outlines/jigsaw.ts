@@ -1,8 +1,8 @@
-import type { Point } from '../geometry/point.ts';
+import type { Point } from '../../geometry/point.ts';
 import { isForbidden } from './no-fit.ts';
 import type { LayShape, NoFitStore } from './lay-shape.ts';
 import type { Put } from './put.ts';
-import type { Search } from './search.ts';
+import type { Search } from '../search.ts';
 
 /** Corners closer than this are one, mm; drawings rounded to a hundredth still close. */
 const SAME = 0.04;

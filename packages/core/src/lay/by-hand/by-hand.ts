@@ -1,6 +1,6 @@
-import type { LayPiece, Placement } from './lay-request.ts';
-import { layShapes, NoFitStore, type Forms, type LayShape } from './lay-shape.ts';
-import { depthInside, type Forbidden } from './no-fit.ts';
+import type { LayPiece, Placement } from '../lay-request.ts';
+import { layShapes, NoFitStore, type Forms, type LayShape } from '../outlines/lay-shape.ts';
+import { depthInside, type Forbidden } from '../outlines/no-fit.ts';
 
 /** Overlaps below this are touching, mm. */
 const TOUCHING = 0.02;

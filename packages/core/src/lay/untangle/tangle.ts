@@ -1,7 +1,7 @@
-import type { LayShape } from './lay-shape.ts';
-import { depthInside, type Forbidden } from './no-fit.ts';
-import type { Put } from './put.ts';
-import type { Strip } from './strip.ts';
+import type { LayShape } from '../outlines/lay-shape.ts';
+import { depthInside, type Forbidden } from '../outlines/no-fit.ts';
+import type { Put } from '../outlines/put.ts';
+import type { Strip } from '../outlines/strip.ts';
 
 /** Pieces that overlap by no more than this lie free, mm: a thousandth of a square millimetre along a side of a metre. */
 export const FREE = 1e-5;

@@ -1,5 +1,5 @@
-import type { DepthTable } from './depth-tables.ts';
-import type { LayShape } from './lay-shape.ts';
+import type { DepthTable } from '../outlines/depth-tables.ts';
+import type { LayShape } from '../outlines/lay-shape.ts';
 import type { Tangle } from './tangle.ts';
 
 /** Somewhere a piece could lie, and what it would cost there: its weighted overlap, mm. */

@@ -1,4 +1,4 @@
-import type { Point } from '../geometry/point.ts';
+import type { Point } from '../../geometry/point.ts';
 
 const cross = (o: Point, a: Point, b: Point) => (a[0] - o[0]) * (b[1] - o[1]) - (a[1] - o[1]) * (b[0] - o[0]);
 

@@ -1,4 +1,4 @@
-import { turned, type Point } from '../geometry/point.ts';
+import { turned, type Point } from '../../geometry/point.ts';
 
 /** An outline as it lies on the cloth, mirrored left to right where it is cut from the back, then turned; still counter-clockwise. */
 export function lying(outline: readonly Point[], turn: number, mirrored = false): Point[] {

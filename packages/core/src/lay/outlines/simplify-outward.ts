@@ -1,7 +1,7 @@
-import { ringArea } from '../geometry/area.ts';
-import { boundsOfPoints, type Bounds } from '../geometry/bounds.ts';
-import type { Point } from '../geometry/point.ts';
-import { crossesItself } from '../geometry/simple-ring.ts';
+import { ringArea } from '../../geometry/area.ts';
+import { boundsOfPoints, type Bounds } from '../../geometry/bounds.ts';
+import type { Point } from '../../geometry/point.ts';
+import { crossesItself } from '../../geometry/simple-ring.ts';
 import { hull } from './convex-parts.ts';
 
 const cross = (o: Point, a: Point, b: Point) => (a[0] - o[0]) * (b[1] - o[1]) - (a[1] - o[1]) * (b[0] - o[0]);

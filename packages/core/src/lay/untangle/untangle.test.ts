@@ -1,19 +1,19 @@
 import { areaD, FillRule, intersectD, type PathD } from 'clipper2-ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Point } from '../geometry/point.ts';
-import { box, gores, sectors } from '../testing/lay-sets.ts';
-import { DepthTables } from './depth-tables.ts';
-import type { LayPiece } from './lay-request.ts';
-import { layShapes, NoFitStore, type LayShape } from './lay-shape.ts';
+import type { Point } from '../../geometry/point.ts';
+import { box, gores, sectors } from '../../testing/lay-sets.ts';
+import { DepthTables } from '../outlines/depth-tables.ts';
+import type { LayPiece } from '../lay-request.ts';
+import { layShapes, NoFitStore, type LayShape } from '../outlines/lay-shape.ts';
 import { movePiece } from './move-piece.ts';
 import { bestPlaces } from './places.ts';
 import { pushApart } from './push-apart.ts';
-import { lengthOfLay, type Put } from './put.ts';
-import { layInRows } from './rows.ts';
-import { Search } from './search.ts';
+import { lengthOfLay, type Put } from '../outlines/put.ts';
+import { layInRows } from '../outlines/rows.ts';
+import { Search } from '../search.ts';
 import { shorten } from './shorten.ts';
-import { Strip } from './strip.ts';
+import { Strip } from '../outlines/strip.ts';
 import { Tangle } from './tangle.ts';
 import { squeezed, untangle } from './untangle.ts';
 

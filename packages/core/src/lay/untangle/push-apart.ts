@@ -1,4 +1,4 @@
-import type { Forbidden } from './no-fit.ts';
+import type { Forbidden } from '../outlines/no-fit.ts';
 import { FREE, type Tangle } from './tangle.ts';
 
 /** Pieces tangled deeper than this are not pushed apart, mm: they want another place. */

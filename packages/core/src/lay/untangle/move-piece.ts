@@ -1,4 +1,4 @@
-import { depthInside, type Forbidden } from './no-fit.ts';
+import { depthInside, type Forbidden } from '../outlines/no-fit.ts';
 import { bestPlaces, type Place } from './places.ts';
 import { FREE, type Tangle } from './tangle.ts';
 

@@ -1,12 +1,12 @@
-import { ringArea } from '../geometry/area.ts';
-import { boundsOfPoints } from '../geometry/bounds.ts';
-import type { Point } from '../geometry/point.ts';
+import { ringArea } from '../../geometry/area.ts';
+import { boundsOfPoints } from '../../geometry/bounds.ts';
+import type { Point } from '../../geometry/point.ts';
 import { convexParts } from './convex-parts.ts';
 import { lying } from './lying.ts';
 import { giveAlong } from './give.ts';
 import { noFit, type Forbidden } from './no-fit.ts';
 import { simplifyOutward } from './simplify-outward.ts';
-import type { LayPiece } from './lay-request.ts';
+import type { LayPiece } from '../lay-request.ts';
 
 /** A piece in one turn, moved so that its box starts at (0, 0). */
 export interface LayShape {

@@ -1,8 +1,8 @@
-import type { LayShape } from './lay-shape.ts';
+import type { LayShape } from '../outlines/lay-shape.ts';
 import { Perfect } from './perfect.ts';
 import { firstAtLeast, grouped, pick, putDown, waysOf, type Group, type Step, type Way } from './rectangle-groups.ts';
-import type { Search } from './search.ts';
-import { eased } from './untangle.ts';
+import type { Search } from '../search.ts';
+import { eased } from '../untangle/untangle.ts';
 
 /** Widths and heights closer than this fit each other, mm: touching pieces never close without it. */
 const FIT = 0.04;

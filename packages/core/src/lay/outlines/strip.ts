@@ -2,7 +2,7 @@ import { DepthTables } from './depth-tables.ts';
 import type { LayShape, NoFitStore } from './lay-shape.ts';
 import { lengthOfLay } from './put.ts';
 import type { Locked } from './rows.ts';
-import type { Search } from './search.ts';
+import type { Search } from '../search.ts';
 
 /** Points of the grid on which places are first compared, for each piece and at most: a piece covers about this many. */
 const CELLS_A_PIECE = 200;

@@ -1,5 +1,5 @@
-import type { Put } from './put.ts';
-import type { Strip } from './strip.ts';
+import type { Put } from '../outlines/put.ts';
+import type { Strip } from '../outlines/strip.ts';
 import { squeezed, untangle, type Attempt } from './untangle.ts';
 
 /** How much shorter than the best each attempt aims, as a share: until the first failure; from then on at most; and at least. */

@@ -1,9 +1,9 @@
-import { NoFitStore } from './lay-shape.ts';
+import { NoFitStore } from '../outlines/lay-shape.ts';
 import { movePiece } from './move-piece.ts';
 import { pushApart } from './push-apart.ts';
-import { lengthOfLay, type Put } from './put.ts';
-import type { Search } from './search.ts';
-import { Strip } from './strip.ts';
+import { lengthOfLay, type Put } from '../outlines/put.ts';
+import type { Search } from '../search.ts';
+import { Strip } from '../outlines/strip.ts';
 import { Tangle } from './tangle.ts';
 
 /** Rounds over all tangled pieces before a length is given up: altogether, and without coming nearer. */

@@ -1,7 +1,7 @@
-import type { LayShape } from './lay-shape.ts';
-import type { Put } from './put.ts';
+import type { LayShape } from '../outlines/lay-shape.ts';
+import type { Put } from '../outlines/put.ts';
 import { firstAtLeast, pick, putDown, waysOf, type Group, type Step, type Way } from './rectangle-groups.ts';
-import type { Search } from './search.ts';
+import type { Search } from '../search.ts';
 
 /** Widths and heights that differ by no more fit each other, mm: drawings rounded to a thousandth still close. */
 const SAME = 0.004;

@@ -1,5 +1,5 @@
-import type { LayShape } from './lay-shape.ts';
-import type { Put } from './put.ts';
+import type { LayShape } from '../outlines/lay-shape.ts';
+import type { Put } from '../outlines/put.ts';
 
 /** Pieces of one form: alike in every permitted turn, so that it does not matter which is taken. */
 export interface Group {
