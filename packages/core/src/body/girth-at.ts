@@ -3,7 +3,7 @@ import type { Body } from './measures.ts';
 /** Where the hip lies where that was not measured, mm below the waist of an adult and a child (common practice, no source). */
 const HIP_DEPTH = { adult: 200, child: 130 };
 /** Both legs at the knee, as a share of the hip, where nothing was measured there (common practice, no source). */
-const LEGS_OF_HIP = 0.85;
+const LEGS_OF_HIP = 0.76;
 /** The legs at the knee lie this far below the hip where nothing was measured, mm. */
 const HIP_TO_KNEE = 390;
 

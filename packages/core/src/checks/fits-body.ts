@@ -33,7 +33,8 @@ export function fitsBody(sheet: Worksheet, waysOut: WayOut[]): Check | undefined
   if (!worst) return undefined;
   const { what, girth, verdict, spare } = worst;
   const numbers = { garment: girth, body: worst.body.girth, spare, drop: worst.body.drop };
-  const [has, needs, where] = [sheet.showLength(girth, 'down'), sheet.showLength(worst.body.girth, 'up'), worst.body.name];
+  const [has, needs] = [sheet.showLength(girth, 'down'), sheet.showLength(worst.body.girth, 'up')];
+  const at = /^\d/.test(worst.body.name) ? worst.body.name : `at the ${worst.body.name}`;
   const offered = waysOut.length > 0 && verdict !== 'ok' ? { waysOut } : {};
   if (verdict === 'stop')
     return {
@@ -41,7 +42,7 @@ export function fitsBody(sheet: Worksheet, waysOut: WayOut[]): Check | undefined
       verdict,
       numbers,
       ...offered,
-      says: `The ${what} is too tight to wear at the ${where}: ${has} of cloth for ${needs} of body. Getting in is not enough.`,
+      says: `The ${what} is too tight to wear ${at}: ${has} of cloth for ${needs} of body. Getting in is not enough.`,
     };
   if (verdict === 'tight')
     return {
@@ -49,9 +50,9 @@ export function fitsBody(sheet: Worksheet, waysOut: WayOut[]): Check | undefined
       verdict,
       numbers,
       ...offered,
-      says: `The ${what} is tight at the ${where}: ${has} of cloth for ${needs} of body. It can be worn, but hardly sat in.`,
+      says: `The ${what} is tight ${at}: ${has} of cloth for ${needs} of body. It can be worn, but hardly sat in.`,
     };
-  return { id: 'fits-body', verdict, numbers, says: `It fits all the way down: tightest at the ${where}, ${has} of cloth for ${needs} of body.` };
+  return { id: 'fits-body', verdict, numbers, says: `It fits all the way down: tightest ${at}, ${has} of cloth for ${needs} of body.` };
 }
 
 /** Every level of the body a layer covers, and its own last edge where that lies between two. */
@@ -60,6 +61,10 @@ function atBody(sheet: Worksheet, what: string, worn: readonly WornLevel[], body
   if (!first || !last || body.length === 0) return [];
   const covered = body.filter(({ drop }) => drop >= first.drop - 1e-6 && drop <= last.drop + 1e-6);
   const below = body[body.length - 1]!.drop;
+  // the garment's own narrow places count too, wherever they lie
+  for (const { drop } of worn.slice(1, -1))
+    if (drop < below && !covered.some((level) => Math.abs(level.drop - drop) < 1))
+      covered.push({ name: `${sheet.showLength(drop)} below the waist`, drop, girth: between(body, drop) });
   if (last.drop < below && !covered.some(({ drop }) => Math.abs(drop - last.drop) < 1))
     covered.push({ name: 'hem', drop: last.drop, girth: between(body, last.drop) });
   return covered.map((level) => {

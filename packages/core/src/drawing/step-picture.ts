@@ -175,7 +175,7 @@ const ontoPicture = (piece: Piece, join: Join): Drawing => {
   return {
     lines: [...outlineOf(piece, [0, 0]), ...piece.lines.map(({ from, to }): DrawnLine => ({ role: 'edge', points: [from, to] }))],
     texts: [{ at: [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2], says: piece.name, anchor: 'middle' }],
-    words: `On the ${piece.name.toLowerCase()}: ${join.id.replaceAll('-', ' ')}.`,
+    words: `This is worked on the ${piece.name.toLowerCase()}, away from its edges: the ${join.id.replaceAll('-', ' ')}.`,
   };
 };
 
