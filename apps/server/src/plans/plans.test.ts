@@ -171,3 +171,71 @@ describe('cloth folded while it is cut', () => {
     expect(bad.body.message.join()).toMatch(/choices\.fold.*open, along, across, in-four/);
   });
 });
+
+describe('edges and joins over the API (contract)', () => {
+  type Span = { piece: string; copy: number; edge: string; from: number; to: number };
+  const ask = async (request: object) => {
+    const { status, body } = await preview({ body: { ...TOVE, 'waist-to-hip': 200, 'waist-to-knee': 590 }, ...request });
+    expect(status).toBe(200);
+    return body;
+  };
+
+  it.each([
+    ['circle-skirt', { lining: true }],
+    ['handkerchief-skirt', { sideLength: 400 }],
+    ['gathered-skirt', { waist: 'fitted-band', hemEdge: 'ruffle', pockets: true }],
+    ['tiered-skirt', { waist: 'fitted-band' }],
+    ['gored-skirt', { godets: true }],
+    ['knit-tube-skirt', { peplum: true, underlay: true }],
+    ['child-tube-skirt', {}],
+  ])('%s: edges are the sides of the seam line, and the spans of all joins cover each of them once', async (construction, choices) => {
+    const { pieces, joins, steps, openings } = await ask({ construction, choices });
+    expect(openings).toEqual(['waist', 'hem']);
+    const covered = new Map<string, number>();
+    for (const span of joins.flatMap(({ layers }) => layers.flat()) as Span[]) {
+      expect(span.from).toBeLessThan(span.to);
+      const edge = `${span.piece} ${span.copy} ${span.edge}`;
+      covered.set(edge, (covered.get(edge) ?? 0) + span.to - span.from);
+    }
+    let count = 0;
+    for (const { id, copies, edges, seamLine, seamHoles } of pieces) {
+      const around = (ring: ReadonlyArray<readonly [number, number]>) =>
+        ring.reduce((sum, [x, y], i) => sum + Math.hypot(x - ring[(i + 1) % ring.length]![0], y - ring[(i + 1) % ring.length]![1]), 0);
+      const lines = [seamLine, ...seamHoles].reduce((sum, ring) => sum + around(ring), 0);
+      expect(edges.reduce((sum, { length }) => sum + length, 0)).toBeCloseTo(lines, -1);
+      for (const { points, length } of edges) {
+        const chords = points.slice(1).reduce((sum, [x, y], i) => sum + Math.hypot(x - points[i]![0], y - points[i]![1]), 0);
+        expect(Math.abs(chords - length)).toBeLessThan(0.001 * length + 0.1);
+      }
+      for (let copy = 0; copy < copies; copy++)
+        for (const edge of edges) expect(covered.get(`${id} ${copy} ${edge.id}`), `${id} ${copy} ${edge.id}`).toBeCloseTo(1, 6);
+      count += copies * edges.length;
+    }
+    expect(covered.size).toBe(count);
+    for (const { id, step } of joins) expect(steps.find((each) => each.id === step)?.joins, id).toContain(id);
+  });
+
+  it('takes cloths by role, a wearer and the maker’s figures, and refuses others by name', async () => {
+    const plan = await ask({
+      construction: 'gathered-skirt',
+      choices: { lining: true },
+      cloths: { lining: { width: 900 } },
+      wearer: 'child',
+      figures: { 'lining-shorter': 70 },
+    });
+    expect(plan.otherLays.lining!.usableWidth).toBe(880);
+    expect(figure(plan, 'lining-length').value).toBe(530);
+    expect(plan.checks.some(({ id }) => id === 'child-safety')).toBe(true);
+    for (const [field, wrong] of [
+      ['cloths.collar', { cloths: { collar: {} } }],
+      ['cloths.lining.width', { cloths: { lining: { width: '900' } } }],
+      ['cloths.lining', { cloths: { lining: null } }],
+      ['wearer', { wearer: 'giant' }],
+      ['figures.luck', { figures: { luck: 1 } }],
+    ] as const) {
+      const { status, body } = await preview({ construction: 'gathered-skirt', body: TOVE, ...wrong });
+      expect(status, field).toBe(400);
+      expect((body as unknown as { message: string[] }).message.join(' ')).toContain(field.split('.').at(-1));
+    }
+  });
+});

@@ -25,8 +25,12 @@ export function CheckList({ checks }: { checks: readonly Check[] }) {
                   >
                     {way.says}
                   </Button>
+                ) : way.elastic ? (
+                  <OtherElastic key={way.says} way={way} />
                 ) : (
-                  <ElasticOrWords key={way.says} way={way} />
+                  <span key={way.says} className="quiet">
+                    {way.says}
+                  </span>
                 ),
               )}
             </div>
@@ -38,7 +42,7 @@ export function CheckList({ checks }: { checks: readonly Check[] }) {
 }
 
 /** Another elastic: one from the cupboard that does it, one press away; else in words what would. */
-function ElasticOrWords({ way }: { way: WayOut }) {
+function OtherElastic({ way }: { way: WayOut }) {
   const { change } = useMakeState();
   const { data: elastics = [] } = useElastics();
   const { elastic: wanted } = way;

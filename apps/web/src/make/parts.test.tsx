@@ -70,8 +70,8 @@ describe('the docket', () => {
 
   it('tells of waiting apart from sewing', () => {
     expect(docket({ construction: 'circle-skirt', body: BODY, cloth: { weight: 'heavy' } }).says).toContain('and 48 h of waiting');
-    expect(docket({ construction: 'gored-skirt', body: BODY }).says).toContain('no waiting');
-    expect(docket({ construction: 'gored-skirt', body: BODY, cloth: { prewashed: false } }).says).toContain('and 24 h of waiting');
+    expect(docket({ construction: 'tiered-skirt', body: BODY }).says).toContain('no waiting');
+    expect(docket({ construction: 'tiered-skirt', body: BODY, cloth: { prewashed: false } }).says).toContain('and 24 h of waiting');
   });
 });
 
