@@ -53,7 +53,7 @@ export const makes: DemoMake[] = [
     cloth: 'cord',
     dueInDays: 60,
     station: 'shape',
-    choices: { profile: 'trumpet', length: 780, hipShift: 30, goreHem: 280 },
+    choices: { profile: 'trumpet', length: 780, hipShift: 30, goreHem: 280, kneePinch: 6 },
     done: passed('measure'),
   },
   {

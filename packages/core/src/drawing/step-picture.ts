@@ -185,8 +185,8 @@ const nameOf = (piece: Piece, span: Span | undefined) => {
 };
 
 const SIDE_WORDS: Record<string, string> = {
-  'side-left': 'left side',
-  'side-right': 'right side edge',
+  'side-left': 'left edge',
+  'side-right': 'right edge',
   bottom: 'lower edge',
   top: 'top edge',
   hem: 'hem edge',
@@ -201,6 +201,7 @@ function wordsOf(plan: Pick<Plan, 'pieces'>, step: Step, join: Join, shown: read
   const alike = (step.joins?.length ?? 0) > 1 ? ' The other seams of this step are sewn the same way.' : '';
   const snips = join.notches?.length ? ' Snips lie on snips.' : '';
   const [one, other] = shown;
+  if (join.step !== step.id) return `What this step works on: ${[one!, ...(other ? [other] : [])].map(edge).join(', and ')}.`;
   if (one && other && one.piece === other.piece && one.copy === other.copy)
     return one.edge === other.edge
       ? `${capital(edge(one))} is folded right sides together and sewn onto itself.${alike}`
