@@ -51,7 +51,12 @@ export default function NewMakePage() {
       const made = await makesActions.create({
         name: name.trim() || `${construction.name} for ${person.name}`,
         construction: construction.id,
-        choices: proposalsFor(construction, { units, wearer: wearerOf(person.body), ...kindOf(cloths.find(({ id }) => id === clothId)) }),
+        choices: proposalsFor(construction, {
+          units,
+          wearer: wearerOf(person.body),
+          body: person.body,
+          ...kindOf(cloths.find(({ id }) => id === clothId)),
+        }),
         personId: person.id,
         clothId,
         dueOn,

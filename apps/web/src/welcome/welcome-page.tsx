@@ -37,7 +37,7 @@ export default function WelcomePage() {
       const make = await makesActions.create({
         name: 'My first circle skirt',
         construction: 'circle-skirt',
-        choices: proposalsFor(constructionById('circle-skirt')!, { units, wearer: wearerOf(body) }),
+        choices: proposalsFor(constructionById('circle-skirt')!, { units, wearer: wearerOf(body), body }),
         personId: person.id,
       });
       await navigate(`/makes/${make.id}/shape`);

@@ -32,7 +32,9 @@ export function walkingRoom(sheet: Worksheet, narrowest: Quantity, pinchFor?: (g
 function widerBelow(sheet: Worksheet, girth: number, pinchFor?: (girth: number) => number): WayOut[] {
   const pinch = pinchFor?.(girth);
   return [
-    ...(pinch !== undefined && pinch >= 0 ? [{ says: `Pinch the knee by ${sheet.showLength(pinch)} instead`, choices: { kneePinch: pinch } }] : []),
+    ...(pinch !== undefined && pinch >= 0
+      ? [{ says: `Pinch the knee by ${sheet.showLength(pinch * sheet.scale)} instead`, choices: { kneePinch: pinch } }]
+      : []),
     ...(sheet.hasChoice('goreHem') ? [{ says: 'Straight from the hip instead of a trumpet', choices: { profile: 'straight' } }] : []),
     ...(sheet.hasChoice('goreHem')
       ? [{ says: 'A wider hem', choices: { goreHem: Math.ceil(girth / sheet.number('gores').value / sheet.scale) } }]

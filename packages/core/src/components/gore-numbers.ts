@@ -87,7 +87,7 @@ export function goreNumbers(sheet: Worksheet): GoreNumbers {
   const plainGores = gores.minus(BESIDE_SIDE_SEAMS).times(goreWaist);
   if (side) sheet.put('finished-girth', 'Finished waist', 'nearest', plainGores.plus(sheet.number('sideElastic').times(2)));
   const clothWaist = plainGores.plus(frontHip.plus(backHip).times(2)).named('cloth-waist', 'Waist of the cloth, undrawn', 'down');
-  const pinchThatWalks = trumpet ? (girth: number) => Math.floor((frontHip.value - girth / gores.value) / 2) : undefined;
+  const pinchThatWalks = trumpet ? (girth: number) => Math.floor((frontHip.value - girth / gores.value) / 2 / sheet.scale) : undefined;
   const levels = {
     gores,
     length,
@@ -139,7 +139,7 @@ function assertFlare(sheet: Worksheet, trumpet: boolean, flareLine: Quantity, hi
 
 function assertHem(sheet: Worksheet, trumpet: boolean, frontHip: Quantity, flareFront: Quantity, goreHem: Quantity): void {
   if (flareFront.value <= 0)
-    throw new Unmakeable('choices.kneePinch', 'The knee is pinched to nothing.', Math.max(0, Math.floor(frontHip.value / 2 - 10)));
+    throw new Unmakeable('choices.kneePinch', 'The knee is pinched to nothing.', Math.max(0, Math.floor((frontHip.value / 2 - 10) / sheet.scale)));
   if (trumpet && goreHem.value < flareFront.value) {
     throw new Unmakeable(
       'choices.goreHem',

@@ -129,17 +129,18 @@ function withElastic(sheet: Worksheet, { kind, edge, under, girth, waysOut, tryO
   sheet.put('finished-girth', 'Finished waist', 'nearest', finished);
   buyElastic(sheet, cut);
   const longer: WayOut = { says: 'Cut the elastic as long as the body', choices: { elasticSchool: 'body' } };
+  const stretchier: WayOut = { says: 'An elastic that stretches to twice its length', elastic: { kind: 'knitted', greatestStretch: 2 } };
   const flat = kind === 'self-casing' && !under ? runLength(sheet, edge) : girth;
-  hipPasses(sheet, Quantity.smaller(flat.times(clothGives(sheet)), elasticOpensTo(sheet, finished)), 'the waist', [longer, ...waysOut]);
+  hipPasses(sheet, Quantity.smaller(flat.times(clothGives(sheet)), elasticOpensTo(sheet, finished)), 'the waist', [longer, stretchier, ...waysOut]);
   if (sheet.hasMeasure('hip-girth')) {
     const needed = sheet.put('elastic-stretch-needed', 'Stretch needed to go on', 'up', sheet.girth('hip').over(finished));
-    sheet.check(elasticStretch(sheet, needed, [longer, ...waysOut]));
+    sheet.check(elasticStretch(sheet, needed, [longer, stretchier, ...waysOut]));
   }
   sheet.check(elasticComfort(sheet, finished, waist), elasticKind(sheet, kind === 'exposed-elastic' ? 'sewn-through' : 'threaded'));
   const layers = { edge, ...(under ? { under } : {}), heldTo: girth };
   if (kind === 'exposed-elastic') {
     const ratio = sheet.put('elastic-sewn-ratio', 'Elastic stretched while sewing', 'up', girth.over(finished));
-    sheet.check(elasticSewn(sheet, ratio, [longer, { says: 'A casing instead', choices: { waist: 'self-casing' } }]));
+    sheet.check(elasticSewn(sheet, ratio, [longer, stretchier, { says: 'A casing instead', choices: { waist: 'self-casing' } }]));
     elasticOn(sheet, { id: 'waist', ...layers, girth, finished, cut, as: 'exposed' });
     tryOn(sheet, tryOnSays);
     return finished;

@@ -72,6 +72,9 @@ export function sharedChoices(hem: number, rest: { seam?: number } = {}): Choice
   ];
 }
 
+/** What is proposed to adults: 6 % shorter than the waist (handbook 13a: 4 to 8). */
+export const SNUG_PROPOSED = 0.94;
+
 /** A knit band that stays up by its own stretch is cut so much smaller than the waist, mm (common practice, no source). */
 export const STRETCH_EASE = -40;
 
@@ -112,7 +115,7 @@ export function elasticChoices(school = 'body', rest: { snug?: number; when?: Ch
       },
     ),
     ratioChoice('elasticSnug', 'Snug: share of the body', rest.snug ?? 0.92, [0.7, 1], '0.90 to 0.97 in a casing, 0.85 to 0.92 sewn on or exposed.', {
-      proposed: { adult: 0.94 },
+      proposed: { adult: SNUG_PROPOSED },
       step: 0.01,
       when: { choice: 'elasticSchool', is: ['snug'] },
     }),

@@ -1,3 +1,4 @@
+import { needleFor } from '../make/needle.ts';
 import type { ClothRole } from '../shapes/piece.ts';
 import type { ShoppingItem, Worksheet } from '../sheet/worksheet.ts';
 
@@ -28,5 +29,6 @@ export function shoppingList(sheet: Worksheet, buy: number, otherLays: Partial<R
     amount: `${reels} ${reels === 1 ? 'reel' : 'reels'} of ${Math.round(reel.value / 1000)} m`,
     length: thread.value,
   });
+  items.push({ id: 'needle', what: `Machine needles, ${needleFor(sheet.cloth)}`, amount: '1' });
   return items;
 }

@@ -1,3 +1,4 @@
+import { wearerOf } from '../body/wearer.ts';
 import type { Body } from '../body/measures.ts';
 import type { Cloth } from '../cloth/cloth.ts';
 import { BadInput } from '../errors/bad-input.ts';
@@ -52,7 +53,18 @@ export function whatItBecomes(
   for (const construction of CONSTRUCTIONS) {
     const { id, name } = construction;
     try {
-      const found = solve(construction, { construction: id, body, cloth, units, choices: proposalsFor(construction, { units }) }, onHand, layer);
+      const found = solve(
+        construction,
+        {
+          construction: id,
+          body,
+          cloth,
+          units,
+          choices: proposalsFor(construction, { units, wearer: wearerOf(body), body, ...(cloth.kind ? { kind: cloth.kind } : {}) }),
+        },
+        onHand,
+        layer,
+      );
       if (typeof found === 'string') cannot.push({ construction: id, name, why: found });
       else can.push(found);
     } catch (error) {

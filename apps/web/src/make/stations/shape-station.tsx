@@ -44,11 +44,12 @@ export default function ShapeStation() {
 function Choices({ of }: { of: readonly Choice[] }) {
   const { construction, draft, choose, plan, person, cloth } = useMakeState();
   const { units } = useUnits();
-  const wearer = person && wearerOf(person.body);
+  const body = person?.body;
+  const wearer = body && wearerOf(body);
   const kind = cloth?.kind ?? undefined;
   const proposals = useMemo(
-    () => proposalsFor(construction, { units, ...(wearer ? { wearer } : {}), ...(kind ? { kind } : {}) }),
-    [construction, units, wearer, kind],
+    () => proposalsFor(construction, { units, ...(wearer ? { wearer } : {}), ...(body ? { body } : {}), ...(kind ? { kind } : {}) }),
+    [construction, units, wearer, kind, body],
   );
   return (
     <div className="stack" style={{ gap: 16 }}>
