@@ -21,7 +21,7 @@ export function TickList({ items, done, current, onToggle, onCurrent }: Props) {
   const inHand = current ?? items.find(({ id }) => !done.has(id))?.id;
   const list = useRef<HTMLOListElement>(null);
   // the list follows what is in hand
-  useEffect(() => list.current?.querySelector('.current')?.scrollIntoView({ block: 'nearest' }), [inHand]);
+  useEffect(() => void list.current?.querySelector('.current')?.scrollIntoView({ block: 'nearest' }), [inHand]);
   return (
     <ol className="ticks" ref={list}>
       {items.map(({ id, title, hint }) => (
