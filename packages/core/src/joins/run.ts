@@ -32,9 +32,10 @@ export function spanLength(sheet: Worksheet, { piece, edge, from, to }: Span): Q
 
 /** Length of a run, mm. Equal spans are counted once and multiplied. */
 export function runLength(sheet: Worksheet, run: readonly Span[]): Quantity {
+  if (run.length === 1) return spanLength(sheet, run[0]!);
   const groups = new Map<string, { span: Span; count: number }>();
   for (const span of run) {
-    const key = `${span.piece} ${span.edge} ${(span.to - span.from).toFixed(9)}`;
+    const key = `${span.piece} ${span.edge} ${span.to - span.from}`;
     const known = groups.get(key);
     if (known) known.count++;
     else groups.set(key, { span, count: 1 });

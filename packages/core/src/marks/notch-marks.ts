@@ -22,12 +22,10 @@ const SAYS: Record<Spot['what'], (far: string) => string> = {
 
 /** Snips and points a piece needs, from the joins its edges are in. On the half beside a fold where it is chalked folded. */
 export function notchMarks(sheet: Worksheet, piece: Piece, folded: boolean): Mark[] {
-  const spots = new Map<string, Spot>();
-  for (const join of sheet.joins)
-    for (const spot of [...notches(sheet, join, piece), ...ends(join, piece)]) spots.set(`${spot.what} ${spot.edge} ${spot.share.toFixed(4)}`, spot);
+  const spots = spotsOf(sheet).get(piece.id) ?? [];
   const marks: Mark[] = [];
   for (const what of ['notch', 'double', 'zip', 'godet', 'overlap'] as const) {
-    const own = [...spots.values()].filter((spot) => spot.what === what);
+    const own = spots.filter((spot) => spot.what === what);
     const dots = own.map((spot) => atCutEdge(piece, spot)).filter(([x]) => !folded || x >= -1e-6);
     const [first] = own;
     if (!first || dots.length === 0) continue;
@@ -39,29 +37,45 @@ export function notchMarks(sheet: Worksheet, piece: Piece, folded: boolean): Mar
   return marks;
 }
 
-/** Spots of a join's own notches that fall on this piece; rings of many pieces are quartered when they are sewn, not on the table. */
-function notches(sheet: Worksheet, join: Join, piece: Piece): Spot[] {
-  if (join.how !== 'plain' || !join.notches) return [];
-  return join.layers.flatMap((run) => {
-    const [span] = run;
-    if (run.length !== 1 || span!.piece !== piece.id || sheet.piece(span!.piece).sides.length === 0) return [];
-    return join.notches!.map(({ share, double }): Spot => ({ edge: span!.edge, share: shareOf(span!, share), what: double ? 'double' : 'notch' }));
-  });
+const found = new WeakMap<readonly Join[], Map<string, Spot[]>>();
+
+/** Every spot by the piece it is on, once for a sheet. */
+function spotsOf({ joins }: Worksheet): Map<string, Spot[]> {
+  const known = found.get(joins);
+  if (known) return known;
+  const byPiece = new Map<string, Map<string, Spot>>();
+  const add = (piece: string, spot: Spot) => {
+    const own = byPiece.get(piece) ?? new Map<string, Spot>();
+    own.set(`${spot.what} ${spot.edge} ${spot.share.toFixed(4)}`, spot);
+    byPiece.set(piece, own);
+  };
+  for (const join of joins) {
+    // rings of many pieces are quartered when they are sewn, not on the table
+    if (join.how === 'plain' && join.notches)
+      for (const run of join.layers)
+        if (run.length === 1)
+          for (const { share, double } of join.notches)
+            add(run[0]!.piece, { edge: run[0]!.edge, share: shareOf(run[0]!, share), what: double ? 'double' : 'notch' });
+    const what = endOf(join);
+    if (!what) continue;
+    for (const { piece, edge, from, to } of join.layers.flat()) {
+      const share = from > 1e-6 ? from : to < 1 - 1e-6 ? to : undefined;
+      if (share !== undefined) add(piece, { edge, share, what });
+    }
+  }
+  const spots = new Map([...byPiece].map(([piece, own]) => [piece, [...own.values()]]));
+  found.set(joins, spots);
+  return spots;
+}
+
+/** What one join ends for and another begins on an edge. */
+function endOf({ id, how, step }: Join): Spot['what'] | undefined {
+  if (how === 'zip' && id === 'zip') return 'zip';
+  if (step === 'godets') return 'godet';
+  return id.endsWith('-overlap') ? 'overlap' : undefined;
 }
 
 const shareOf = ({ from, to, back }: Span, share: number) => (back ? to - share * (to - from) : from + share * (to - from));
-
-/** Where one join ends and another begins on an edge of this piece. */
-function ends(join: Join, piece: Piece): Spot[] {
-  const what =
-    join.how === 'zip' && join.id === 'zip' ? 'zip' : join.step === 'godets' ? 'godet' : join.id.endsWith('-overlap') ? 'overlap' : undefined;
-  if (!what) return [];
-  return join.layers.flat().flatMap(({ piece: id, edge, from, to }) => {
-    if (id !== piece.id) return [];
-    const share = from > 1e-6 ? from : to < 1 - 1e-6 ? to : undefined;
-    return share === undefined ? [] : [{ edge, share, what } as Spot];
-  });
-}
 
 /** The place on the cut edge beside a spot of the seam line. */
 function atCutEdge(piece: Piece, { edge, share }: Spot): Point {

@@ -71,10 +71,14 @@ export interface Draft {
 /** A request drafted but not laid: quantities, pieces, joins, chalk, steps. Throws BadInput or Unmakeable, each naming its field. */
 export function draftFor(request: PlanRequest): Draft {
   const draft = drafted(request);
-  keepWaysThatHelp(draft.sheet.checks, request, (other) => drafted(other).sheet.checks);
+  const { sheet } = draft;
+  keepWaysThatHelp(sheet.checks, request, (other) => drafted(other).sheet.checks);
+  sheet.steps.unshift(...firstSteps(sheet));
+  sheet.chalk.push(...chalkSheets(sheet));
   return draft;
 }
 
+/** What a construction puts on its sheet, without what every sheet gets: enough to know its checks. */
 function drafted(request: PlanRequest): Draft {
   const construction = constructionById(request.construction);
   if (!construction) throw new BadInput('construction', `must be one of ${CONSTRUCTIONS.map((each) => each.id).join(', ')}`);
@@ -96,8 +100,6 @@ function drafted(request: PlanRequest): Draft {
   });
   construction.draft(sheet);
   sheet.check(joinsAgree(sheet));
-  sheet.steps.unshift(...firstSteps(sheet));
-  sheet.chalk.push(...chalkSheets(sheet));
   return { construction, sheet, choices };
 }
 

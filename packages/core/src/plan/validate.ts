@@ -4,6 +4,7 @@ import { PLAIN_ELASTIC, USUAL_STRETCH, type Elastic } from '../cloth/elastic.ts'
 import { WEARERS, wearerOf, type Wearer } from '../body/wearer.ts';
 import { FIGURES } from '../figure/figures.ts';
 import { CLOTH_ROLES, type ClothRole } from '../shapes/piece.ts';
+import { likeMain } from '../sheet/cloths.ts';
 import type { PlanRequest } from './request.ts';
 import { BadInput } from '../errors/bad-input.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
@@ -126,8 +127,7 @@ export function settleCloths(main: Cloth, given: NonNullable<PlanRequest['cloths
       throw new BadInput(`cloths.${role}`, `is not a cloth we know; there are: ${roles.join(', ')} (the main cloth is “cloth”)`);
     if (cloth === undefined) continue;
     assertFields(`cloths.${role}`, cloth, CLOTH_RANGES, CLOTH_WORDS, CLOTH_FLAGS);
-    const { lengthOnHand: _, pricePerMetre: __, ...like } = main;
-    const settled: Cloth = { ...like, print: 'none', oneWay: false, sheer: false, repeat: 0, ...withoutUndefined(cloth) };
+    const settled: Cloth = { ...likeMain(main), ...withoutUndefined(cloth) };
     if (settled.width - 2 * settled.selvedge <= 0)
       throw new BadInput(`cloths.${role}.selvedge`, 'leaves nothing of the cloth: it must be less than half the width');
     cloths[role as ClothRole] = settled;

@@ -2,21 +2,27 @@ import type { Cloth } from '../cloth/cloth.ts';
 import { Quantity } from '../quantity/quantity.ts';
 import type { ClothRole } from '../shapes/piece.ts';
 
+/** A cloth as the main one is, without what only that one has. */
+export function likeMain(main: Cloth): Cloth {
+  const { lengthOnHand: _, pricePerMetre: __, ...like } = main;
+  return { ...like, print: 'none', oneWay: false, sheer: false, repeat: 0 };
+}
+
 /** The cloths of a garment by what they are for; a role that is not named takes after the main cloth. */
 export class Cloths {
   private readonly usable = new Map<ClothRole, Quantity>();
+  private readonly plain: Cloth;
 
-  constructor(private readonly byRole: { main: Cloth } & Partial<Record<ClothRole, Cloth>>) {}
+  constructor(private readonly byRole: { main: Cloth } & Partial<Record<ClothRole, Cloth>>) {
+    this.plain = likeMain(byRole.main);
+  }
 
   /**
    * The cloth of a role. Where none was named it has the main cloth's width and washing, no print, no nap, and is neither sheer nor counted
    * in the cupboard; of a knit it is a knit that stretches as much.
    */
   of(role: ClothRole): Cloth {
-    const own = this.byRole[role];
-    if (own) return own;
-    const { lengthOnHand: _, pricePerMetre: __, ...main } = this.byRole.main;
-    return { ...main, print: 'none', oneWay: false, sheer: false, repeat: 0 };
+    return this.byRole[role] ?? this.plain;
   }
 
   isNamed(role: ClothRole): boolean {
