@@ -4,6 +4,7 @@ import {
   draftFor,
   formatLength,
   formatQuantity,
+  layRows,
   withLay,
   Unmakeable,
   type Choice,
@@ -103,7 +104,10 @@ function waysOf(choice: Choice, request: PlanRequest, units: 'cm' | 'in'): Way[]
   return values.map((value) => {
     const label = choice.optionLabels?.[String(value)] ?? (choice.kind === 'length' ? formatLength(Number(value), units) : String(value));
     try {
-      return { value, label, plan: withLay(draftFor({ ...request, choices: { ...request.choices, [choice.id]: value } }), noLay) };
+      const draft = draftFor({ ...request, choices: { ...request.choices, [choice.id]: value } });
+      // on folded cloth the outlines that are cut, and so the time, hang on how the pieces lie
+      const folded = draft.choices.get('fold') !== 'open';
+      return { value, label, plan: withLay(draft, folded ? layRows : noLay) };
     } catch (error) {
       if (error instanceof Unmakeable || error instanceof BadInput) return { value, label, why: error.says };
       throw error;

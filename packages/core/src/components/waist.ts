@@ -57,6 +57,15 @@ export function addWaist(sheet: Worksheet, options: WaistOptions): Quantity {
 
 type Parts = WaistOptions & { under?: Span[] };
 
+/** The join that closes each kind of waist. */
+const JOIN: Record<WaistKind, string> = {
+  'fitted-band': 'band',
+  'stretch-band': 'band',
+  'tube-band': 'band',
+  'exposed-elastic': 'waist',
+  'self-casing': 'casing',
+};
+
 const SEWN_TO: Record<WaistKind, string> = {
   'fitted-band': 'on the band',
   'stretch-band': 'on the band',
@@ -75,7 +84,14 @@ function gatherFirst(sheet: Worksheet, { kind, edge, lining, girth, gatheredName
   ];
   for (const { id, what, layer, name } of layers)
     if (runLength(sheet, layer).value > onto.value * 1.001)
-      gatherStep(sheet, { id, title: `Gather ${what} to ${sheet.show(onto)}`, edge: layer, to: onto, names: [name, SEWN_TO[kind]], shows: [] });
+      gatherStep(sheet, {
+        id,
+        title: `Gather ${what} to ${sheet.show(onto)}`,
+        edge: layer,
+        to: onto,
+        names: [name, SEWN_TO[kind]],
+        shows: layer === edge ? [{ id: JOIN[kind] }] : [],
+      });
 }
 
 const clothGives = (sheet: Worksheet) =>

@@ -1,3 +1,4 @@
+// Longer than 250 lines: one table of all folds and seams, so that they are drawn alike.
 import type { SectionKind } from '../make/step.ts';
 import type { Point } from '../geometry/point.ts';
 import type { Drawing, DrawnLine, DrawnText, LineRole } from './drawing.ts';

@@ -1,3 +1,4 @@
+import { between } from '../body/girth-at.ts';
 import { needsLining } from '../checks/cloth-checks.ts';
 import { fitsBody } from '../checks/fits-body.ts';
 import { stretchDirection } from '../checks/stretch-direction.ts';
@@ -124,7 +125,10 @@ export const goredSkirt: Construction = {
       press: 'open',
       how: ['From the waist down, waist ends level. Two snips mark the back.', ...left].join(' '),
     });
-    if (godet) setInGodets(sheet, godet, feet);
+    if (godet) {
+      sheet.put('hem-with-godets', 'Round the hem, godets and all', 'nearest', numbers.sweep.plus(gores.times(sheet.number('godetHem'))));
+      setInGodets(sheet, godet, feet);
+    }
     if (zip)
       zipInSeam(sheet, {
         opening,
@@ -197,7 +201,13 @@ function wear(
     { drop: length.value, girth: sweep.value },
   ];
   sheet.worn.push({ what: 'skirt', levels: side ? [{ ...levels[0]!, drop: 1 }, ...levels.slice(1)] : levels });
-  const fall = { drop: (flareLine.value + length.value) / 2, clothGirth: (flareGirth.value + sweep.value) / 2 };
+  // a godet in every seam widens the hem from its point down
+  const wedge = sheet.yes('godets')
+    ? { high: sheet.number('godetHeight').value, wide: gores.value * sheet.number('godetHem').value }
+    : { high: 0, wide: 0 };
+  const point = { drop: length.value - wedge.high, girth: between(levels, length.value - wedge.high) };
+  const middle = { drop: (flareLine.value + length.value) / 2, girth: (flareGirth.value + sweep.value) / 2 };
+  const fall = wedge.high > 0 ? { drop: point.drop, clothGirth: point.girth } : { drop: middle.drop, clothGirth: middle.girth };
   const shown = levels.map(({ drop, girth }, i) => ({
     drop,
     clothGirth: girth,
@@ -207,6 +217,6 @@ function wear(
     hangsFrom: 'waist',
     band: side ? sheet.elastic.width + sheet.figure('casing-room').value : sheet.number('bandWidth').value,
     verticalSeams: gores.value,
-    levels: [...shown.slice(0, -1), fall, shown[shown.length - 1]!],
+    levels: [...shown.slice(0, -1), fall, { ...shown[shown.length - 1]!, clothGirth: sweep.value + wedge.wide }],
   };
 }

@@ -75,6 +75,7 @@ export function prepareFittedBand(
     title: 'Get the band ready and baste it on',
     setUp: sheet.minutes('band').value / 2,
     section: 'band',
+    shows: [prefix],
     how: `Fuse the interfacing to the wrong side of the outer half of the band, with a dry iron and a cloth over it. Press the band in half lengthwise, right side out. Open it and press ${seam} of the inner long edge to the wrong side. At the outer long edge snip: ${seam} from one end for the seam, ${lap} further for the overlap, then quarters of ${quarter}. Snip the garment’s waist in quarters too, beginning at the opening. Pin the band on, right sides together, snips on snips, and baste it with long stitches.`,
     why: 'Basted, it can be tried on and mended; a quartered edge cannot creep.',
   });

@@ -56,7 +56,8 @@ export interface GatherPrep {
   to: Quantity;
   /** What the two edges are called in the table. */
   names: [string, string];
-  shows: readonly Join[];
+  /** The join it gets ready. */
+  shows: ReadonlyArray<Pick<Join, 'id'>>;
 }
 
 /** The gathering itself, before the seam: a test strip first, then the whole edge, stretch by stretch. */

@@ -194,3 +194,26 @@ describe('turned in at the top (handbook 13a)', () => {
     expect(Math.min(...below.map((half) => Math.abs(2 * half - wide)))).toBeLessThan(0.01);
   });
 });
+
+describe('what is chosen is drawn', () => {
+  const viewOf = (construction: string, choices: PlanRequest['choices'], rest: Partial<PlanRequest> = {}) =>
+    sheetOf(construction, choices, rest).view!;
+  const lowest = (construction: string, choices: PlanRequest['choices']) => viewOf(construction, choices).levels.at(-1)!;
+
+  it('a peplum, pockets, a binding, a ruffle, godets', () => {
+    expect(viewOf('knit-tube-skirt', { peplum: true }, KNIT).parts).toMatchObject([{ kind: 'over' }]);
+    expect(viewOf('gathered-skirt', { pockets: true }).parts).toMatchObject([{ kind: 'pockets', width: 150 }]);
+    expect(viewOf('circle-skirt', { hemEdge: 'bound' }).parts).toMatchObject([{ kind: 'binding' }]);
+    expect(lowest('gathered-skirt', { hemEdge: 'ruffle', ruffleHeight: 100 }).drop).toBe(700);
+    // eight wedges of 20 cm more at the hem
+    expect(lowest('gored-skirt', { godets: true }).clothGirth - lowest('gored-skirt', {}).clothGirth).toBeCloseTo(8 * 200, 6);
+  });
+
+  it('and the hem that is sewn is the hem that is told, godets and all', () => {
+    const sheet = sheetOf('gored-skirt', { godets: true });
+    expect(sheet.quantity('hem-with-godets').value).toBe(8 * 300 + 8 * 200);
+    // the sewn edge is a curve, lifted at the seams: a little longer than what was chosen straight across
+    const sewn = sheet.joins.find(({ id }) => id === 'hem')!.length.value;
+    expect(Math.abs(sewn - 4000) / 4000).toBeLessThan(0.01);
+  });
+});

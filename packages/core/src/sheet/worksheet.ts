@@ -1,3 +1,4 @@
+// Longer than 250 lines: the one thing a garment talks to; what it hands out and what it collects share the leaves of one formula tree.
 import type { Body } from '../body/measures.ts';
 import { measureById } from '../body/measures.ts';
 import type { Wearer } from '../body/wearer.ts';

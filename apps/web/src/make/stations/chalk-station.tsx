@@ -84,7 +84,7 @@ function ChalkPiece({ sheet, colour, chooser }: { sheet: ChalkSheet; colour: str
               <tbody>
                 {mark.table.rows.map(([along, out]) => (
                   <tr key={`${along}-${out}`}>
-                    <td className="n">{formatLength(along, units)}</td>
+                    <td className="n">{along < -0.05 ? `${formatLength(-along, units)} above` : formatLength(along, units)}</td>
                     <td className="n">{formatLength(out, units)}</td>
                   </tr>
                 ))}
