@@ -29,7 +29,7 @@ describe('the sheet lets nothing overwrite what stands on it', () => {
 
   it('a girth is the body’s, or twice a garment laid flat, and the tree says which', () => {
     const child = (body: Record<string, number>) => draftFor({ construction: 'child-tube-skirt', body }).sheet.girth('waist');
-    expect(child({ 'waist-girth': 520 })).toMatchObject({ value: 520, label: 'Waist girth' });
+    expect(child({ 'waist-girth': 520 })).toMatchObject({ value: 520, label: 'Waist' });
     expect(child({ flatWaist: 255 }).value).toBe(510);
     expect(child({ flatWaist: 255 }).label).toContain('laid flat');
   });
