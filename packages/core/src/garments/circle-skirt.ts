@@ -79,7 +79,7 @@ export const circleSkirt: Construction = {
     sheet.openings.push('waist', 'hem');
 
     const ring = copiesOf(cut.piece);
-    stayStitch(sheet, waist.seamGirth);
+    stayStitch(sheet, waist.seamGirth, { lined: sheet.yes('lining') });
     const zip = waist.zip ? zipLength(sheet) : undefined;
     closeSkirt(sheet, cut, zip, waist);
     const lining = sheet.yes('lining') ? liningOf(sheet, cut, waist, zip) : undefined;
@@ -130,6 +130,7 @@ function closeSkirt(sheet: Worksheet, cut: CirclePanels, zip: Quantity | undefin
     title: panels.value > 1 ? 'Sew the panels together' : slit ? 'Close the ring, edge to edge' : 'Sew the one seam',
     seams,
     press: 'open',
+    ...(zip ? { open: zip } : {}),
     ...(slit
       ? {
           how: 'There is next to no cloth for an allowance here: lay the two edges over a strip of the same cloth, touching, and zigzag each of them down.',

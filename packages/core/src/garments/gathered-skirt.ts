@@ -95,6 +95,7 @@ export const gatheredSkirt: Construction = {
       title: widths.value > 1 ? 'Sew the widths to a ring' : 'Close the ring',
       seams,
       press: 'open',
+      ...(zip ? { open: zip } : {}),
       how: [
         ...(zip
           ? [`Leave the top of the last seam open for the zip: ${sheet.show(zip)} below the waist seam line, and the allowance above it.`]

@@ -123,6 +123,7 @@ export const goredSkirt: Construction = {
       title: 'Sew the gores together',
       seams,
       press: 'open',
+      ...(zip ? { open: zip } : {}),
       how: ['From the waist down, waist ends level. Two snips mark the back.', ...left].join(' '),
     });
     if (godet) {

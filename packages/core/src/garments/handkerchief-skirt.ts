@@ -74,7 +74,7 @@ export const handkerchiefSkirt: Construction = {
     const whole = sideCut.value <= sheet.usableWidth.value + 1e-6;
     const piece = cutSquare(sheet, 'skirt', waist, reach, whole);
     const ring = copiesOf(piece);
-    stayStitch(sheet, waist.seamGirth);
+    stayStitch(sheet, waist.seamGirth, { lined: sheet.yes('lining') });
     const zip = waist.zip ? zipLength(sheet) : undefined;
     closeSquare(sheet, piece, zip, waist);
     const lining = sheet.yes('lining') ? liningOf(sheet, waist, length, whole, zip) : undefined;
@@ -143,6 +143,7 @@ function closeSquare(sheet: Worksheet, piece: Piece, zip: Quantity | undefined, 
     title: 'Sew the halves together',
     seams,
     press: 'open',
+    ...(zip ? { open: zip } : {}),
     ...(zip
       ? { how: `Leave the top of the second seam open for the zip: ${sheet.show(zip)} below the waist seam line, and the allowance above it.` }
       : {}),

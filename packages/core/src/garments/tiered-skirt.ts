@@ -184,6 +184,7 @@ function closeBack(sheet: Worksheet, tiers: readonly Tier[], { waysOut }: Gather
       title: 'Close the back seam through all tiers',
       seams: [{ id: 'back', layers: below, behind: true }],
       press: 'open',
+      open: zip,
       how: `Tier seam on tier seam. Leave the top open for the zip: ${sheet.show(zip)} below the waist seam line, and the allowance above it.`,
     });
   const first = tiers[0]!.height.value;

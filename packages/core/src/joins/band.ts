@@ -162,7 +162,7 @@ export function tubeBand(
     short: true,
     ...(gap
       ? {
-          how: `${seams.length > 1 ? 'On one of the seams sew' : 'Sew'} only the half of the band that will lie outside and the turn of its fold; the ${half} that will lie inside stay open${gapStays ? ', for good: overcast both edges of the gap' : ''}.`,
+          how: `But first crease the band in half lengthwise, and ${seams.length > 1 ? 'on one of the seams' : 'here'} sew only from one long edge to just past the crease: the other half (${half}) stays open${gapStays ? ', for good: overcast both edges of the gap' : ''}. It will lie inside.`,
           why: gapStays ? 'Through this gap the elastic can be changed as the child grows.' : 'The elastic goes in through this gap.',
         }
       : {}),

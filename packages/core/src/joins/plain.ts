@@ -1,3 +1,4 @@
+import type { Quantity } from '../quantity/quantity.ts';
 import type { ClothRole } from '../shapes/piece.ts';
 import type { Join, Span } from '../sheet/join.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
@@ -23,6 +24,8 @@ export interface PlainOptions {
   why?: string;
   seams: readonly PlainSeam[];
   press: 'open' | 'up' | 'to one side';
+  /** What is left open at the top of one of them, mm: finished with the rest. */
+  open?: Quantity;
   /** No notches: short ends. */
   short?: boolean;
   role?: ClothRole;
@@ -38,7 +41,7 @@ export interface PlainOptions {
  */
 export function plain(
   sheet: Worksheet,
-  { step, title, edges, how, why, seams, press, short = false, role = 'main', handling }: PlainOptions,
+  { step, title, edges, how, why, seams, press, open, short = false, role = 'main', handling }: PlainOptions,
 ): Join[] {
   const joins = seams.map(({ id, layers, behind, gap }) =>
     addJoin(sheet, {
@@ -52,7 +55,14 @@ export function plain(
   );
   const seam = sheet.showLength(sheet.number('seam').value);
   const knit = sheet.cloths.of(role).kind === 'knit';
-  if (press === 'open') finishStep(sheet, step, { title: `Finish ${edges}`, length: total(joins).times(2), shows: joins, together: false, role });
+  if (press === 'open')
+    finishStep(sheet, step, {
+      title: `Finish ${edges}`,
+      length: (open ? total(joins).plus(open) : total(joins)).times(2),
+      shows: joins,
+      together: false,
+      role,
+    });
   sewStep(sheet, {
     id: step,
     title,
