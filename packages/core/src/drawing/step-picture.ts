@@ -1,8 +1,9 @@
-import { edgeLength, sweepOf } from '../geometry/edge.ts';
+import { edgeLength } from '../geometry/edge.ts';
 import { boundsOfPoints, type Bounds } from '../geometry/bounds.ts';
 import { flatten } from '../geometry/flatten.ts';
-import { polar, type Point } from '../geometry/point.ts';
+import type { Point } from '../geometry/point.ts';
 import { sideOf, type Piece } from '../shapes/piece.ts';
+import { pointOnSide } from '../shapes/sides.ts';
 import type { Join, Span } from '../sheet/join.ts';
 import type { Step } from '../make/step.ts';
 import type { Plan } from '../plan/plan.ts';
@@ -120,10 +121,11 @@ function outlineOf(piece: Piece, by: Point): DrawnLine[] {
 
 /** The points of a span in sewing order, on the seam line. */
 function alongSpan(piece: Piece, { edge, from, to, back }: Span): Point[] {
-  const steps = sideOf(piece, edge).edges.some(({ arc }) => arc) ? 32 : 1;
+  const side = sideOf(piece, edge);
+  const steps = side.edges.some(({ arc }) => arc) ? 32 : 1;
   const shares = Array.from({ length: steps + 1 }, (_, i) => from + ((to - from) * i) / steps);
   const corners = cornersOf(piece, edge).filter((share) => share > from && share < to);
-  const points = [...new Set([...shares, ...corners])].sort((a, b) => a - b).map((share) => pointOn(piece, edge, share).at);
+  const points = [...new Set([...shares, ...corners])].sort((a, b) => a - b).map((share) => pointOnSide(side, share).at);
   return back ? points.reverse() : points;
 }
 
@@ -133,28 +135,6 @@ function cornersOf(piece: Piece, edge: string): number[] {
   return side.edges.slice(0, -1).map((each) => (reached += edgeLength(each)) / side.length);
 }
 
-/** A place on a side and the direction out of the piece there. */
-function pointOn(piece: Piece, edge: string, share: number): { at: Point; out: Point } {
-  const side = sideOf(piece, edge);
-  let rest = share * side.length;
-  for (const part of side.edges) {
-    const length = edgeLength(part);
-    if (rest > length + 1e-6 && part !== side.edges[side.edges.length - 1]) {
-      rest -= length;
-      continue;
-    }
-    if (!part.arc) {
-      const run: Point = [(part.to[0] - part.from[0]) / length, (part.to[1] - part.from[1]) / length];
-      return { at: [part.from[0] + run[0] * rest, part.from[1] + run[1] * rest], out: [run[1], -run[0]] };
-    }
-    const { start, sweep, radius } = sweepOf(part);
-    const angle = start + sweep * Math.min(1, rest / length);
-    const sign = part.arc.ccw ? 1 : -1;
-    return { at: polar(part.arc.centre, radius, angle), out: [sign * Math.cos(angle), sign * Math.sin(angle)] };
-  }
-  return { at: side.edges[0]!.from, out: [0, 1] };
-}
-
 /** Snips across the allowance: one in front, two behind. */
 function notchLines(piece: Piece, span: Span, join: Join, by: Point): DrawnLine[] {
   const { allowance } = sideOf(piece, span.edge);
@@ -162,7 +142,7 @@ function notchLines(piece: Piece, span: Span, join: Join, by: Point): DrawnLine[
   return (join.notches ?? []).flatMap(({ share, double }) => {
     const along = span.back ? span.to - share * (span.to - span.from) : span.from + share * (span.to - span.from);
     return (double ? [-1, 1] : [0]).map((side): DrawnLine => {
-      const { at, out } = pointOn(piece, span.edge, along);
+      const { at, out } = pointOnSide(sideOf(piece, span.edge), along);
       const beside: Point = [at[0] - out[1] * side * 4, at[1] + out[0] * side * 4];
       return { role: 'notch', points: [moved(beside, by), moved([beside[0] + out[0] * long, beside[1] + out[1] * long], by)] };
     });

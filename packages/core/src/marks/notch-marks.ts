@@ -1,6 +1,6 @@
-import { edgeLength, sweepOf } from '../geometry/edge.ts';
-import { polar, type Point } from '../geometry/point.ts';
+import type { Point } from '../geometry/point.ts';
 import { sideOf, type Piece } from '../shapes/piece.ts';
+import { pointOnSide } from '../shapes/sides.ts';
 import type { Join, Span } from '../sheet/join.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
 import type { Mark } from './mark.ts';
@@ -80,20 +80,6 @@ const shareOf = ({ from, to, back }: Span, share: number) => (back ? to - share 
 /** The place on the cut edge beside a spot of the seam line. */
 function atCutEdge(piece: Piece, { edge, share }: Spot): Point {
   const side = sideOf(piece, edge);
-  let rest = share * side.length;
-  for (const part of side.edges) {
-    const length = edgeLength(part);
-    if (rest > length + 1e-6 && part !== side.edges[side.edges.length - 1]) {
-      rest -= length;
-      continue;
-    }
-    const at = Math.min(1, rest / length);
-    if (!part.arc) {
-      const run: Point = [(part.to[0] - part.from[0]) / length, (part.to[1] - part.from[1]) / length];
-      return [part.from[0] + run[0] * rest + run[1] * part.allowance, part.from[1] + run[1] * rest - run[0] * part.allowance];
-    }
-    const { start, sweep, radius } = sweepOf(part);
-    return polar(part.arc.centre, radius + (part.arc.ccw ? part.allowance : -part.allowance), start + sweep * at);
-  }
-  return side.edges[0]!.from;
+  const { at, out } = pointOnSide(side, share);
+  return [at[0] + out[0] * side.allowance, at[1] + out[1] * side.allowance];
 }
