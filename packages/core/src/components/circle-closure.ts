@@ -2,7 +2,9 @@ import type { WayOut } from '../checks/check.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
 import { Quantity, TWO_PI } from '../quantity/quantity.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
-import type { WaistKind } from './waist.ts';
+import type { Span } from '../sheet/join.ts';
+import type { Lining } from './lining.ts';
+import { addWaist, type WaistKind } from './waist.ts';
 
 /** No less of a circle can be chosen, and no narrower allowance, mm. */
 const LEAST_FRACTION = 0.1;
@@ -56,4 +58,13 @@ export function noHole(sheet: Worksheet, inner: Quantity, most?: number): Unmake
   if (narrower >= LEAST_SEAM) return new Unmakeable('choices.seam', says, narrower);
   const girth = 2 * Math.PI * (most === undefined ? 1 : LEAST_FRACTION) * seam.value * 2;
   return new Unmakeable('choices.waistEase', says, Math.ceil(girth - sheet.girth('waist').value));
+}
+
+/** The waist of a round hole closed as it was decided. Returns the girth it is held to when worn, mm. */
+export function addCircleWaist(
+  sheet: Worksheet,
+  { kind, seamGirth, waysOut }: CircleClosure,
+  { edge, lining, zip, tryOnSays }: { edge: Span[]; lining?: Lining | undefined; zip?: Quantity | undefined; tryOnSays: string },
+): Quantity {
+  return addWaist(sheet, { kind, edge, girth: seamGirth, waysOut, tryOnSays, ...(lining ? { lining } : {}), ...(zip ? { zip } : {}) });
 }

@@ -173,12 +173,13 @@ const SIDE_WORDS: Record<string, string> = {
   waist: 'waist edge',
 };
 
-function wordsOf(plan: Pick<Plan, 'pieces'>, step: Step, join: Join, shown: readonly Span[]): string {
+function wordsOf(plan: Pick<Plan, 'pieces' | 'joins'>, step: Step, join: Join, shown: readonly Span[]): string {
   const edge = (span: Span) => {
     const piece = plan.pieces.find(({ id }) => id === span.piece)!;
     return `the ${SIDE_WORDS[span.edge] ?? span.edge} of ${nameOf(piece, span).toLowerCase()}`;
   };
-  const alike = (step.joins?.length ?? 0) > 1 ? ' The other seams of this step are sewn the same way.' : '';
+  const others = plan.joins.filter(({ id, step: sewn }) => sewn === step.id && id !== join.id);
+  const alike = others.length > 0 && others.every(({ how }) => how === join.how) ? ' The other seams of this step are sewn the same way.' : '';
   const snips = join.notches?.length ? ' Snips lie on snips.' : '';
   const [one, other] = shown;
   if (join.step !== step.id) return `What this step works on: ${[one!, ...(other ? [other] : [])].map(edge).join(', and ')}.`;

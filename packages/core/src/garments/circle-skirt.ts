@@ -4,12 +4,12 @@ import { fitsBody } from '../checks/fits-body.ts';
 import { stretchDirection } from '../checks/stretch-direction.ts';
 import { weightSuitsCircle } from '../checks/weight-suits.ts';
 import { cutCircle, cutCirclePanels, MOST_PANELS, slitLining, type CirclePanels } from '../components/circle-panels.ts';
-import { circleClosure, type CircleClosure } from '../components/circle-closure.ts';
+import { addCircleWaist, circleClosure, type CircleClosure } from '../components/circle-closure.ts';
 import { hang, levelFromFloor } from '../components/hang-and-level.ts';
 import { addHemEdge, hemAdds, hemLevels, hemParts } from '../components/hem-edge.ts';
 import { addLining, liningLength, type Lining } from '../components/lining.ts';
 import { press } from '../components/press.ts';
-import { addWaist, bandHeight, type WaistKind } from '../components/waist.ts';
+import { bandHeight, type WaistKind } from '../components/waist.ts';
 import { zipInSeam, zipInSlit, zipLength } from '../components/zip-place.ts';
 import { plain } from '../joins/plain.ts';
 import { ringSeams } from '../joins/ring.ts';
@@ -83,13 +83,10 @@ export const circleSkirt: Construction = {
     const zip = waist.zip ? zipLength(sheet) : undefined;
     closeSkirt(sheet, cut, zip, waist);
     const lining = sheet.yes('lining') ? liningOf(sheet, cut, waist, zip) : undefined;
-    const held = addWaist(sheet, {
-      kind: waist.kind,
+    const held = addCircleWaist(sheet, waist, {
       edge: along(ring, 'waist', true),
-      ...(lining ? { lining } : {}),
-      girth: waist.seamGirth,
-      ...(zip ? { zip } : {}),
-      waysOut: waist.waysOut,
+      lining,
+      zip,
       tryOnSays: 'Does it pass the hips, sit level, let you sit down? Pin what is too wide; sew inside the old line.',
     });
     lining?.close();

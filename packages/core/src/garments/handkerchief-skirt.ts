@@ -1,13 +1,13 @@
 import { hangBeforeHem, needsLining } from '../checks/cloth-checks.ts';
 import { fitsBody } from '../checks/fits-body.ts';
 import { stretchDirection } from '../checks/stretch-direction.ts';
-import { circleClosure, type CircleClosure } from '../components/circle-closure.ts';
+import { addCircleWaist, circleClosure, type CircleClosure } from '../components/circle-closure.ts';
 import { hang } from '../components/hang-and-level.ts';
 import { addHemEdge } from '../components/hem-edge.ts';
 import { addLining, liningLength, type Lining } from '../components/lining.ts';
 import { slitLining } from '../components/circle-panels.ts';
 import { press } from '../components/press.ts';
-import { addWaist, bandHeight } from '../components/waist.ts';
+import { bandHeight } from '../components/waist.ts';
 import { zipInSeam, zipInSlit, zipLength } from '../components/zip-place.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
 import { plain } from '../joins/plain.ts';
@@ -78,13 +78,10 @@ export const handkerchiefSkirt: Construction = {
     const zip = waist.zip ? zipLength(sheet) : undefined;
     closeSquare(sheet, piece, zip, waist);
     const lining = sheet.yes('lining') ? liningOf(sheet, waist, length, whole, zip) : undefined;
-    const held = addWaist(sheet, {
-      kind: waist.kind,
+    const held = addCircleWaist(sheet, waist, {
       edge: along(ring, 'waist', true),
-      ...(lining ? { lining } : {}),
-      girth: waist.seamGirth,
-      ...(zip ? { zip } : {}),
-      waysOut: waist.waysOut,
+      lining,
+      zip,
       tryOnSays: 'Does it pass the hips and sit level? Do the four corners hang alike? Turn it on the waist until they do.',
     });
     lining?.close();
