@@ -5,4 +5,5 @@ export * from './people.dto.ts';
 export * from './cupboard.dto.ts';
 export * from './makes.dto.ts';
 export * from './backup.dto.ts';
+export * from './experience.dto.ts';
 export type { ApiError } from './error.ts';

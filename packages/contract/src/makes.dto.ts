@@ -23,6 +23,8 @@ export class MakeCreate {
   @IsUUID() personId: string;
   @Optional() @IsUUID() clothId?: string;
   @Optional() @IsUUID() elasticId?: string;
+  /** Cloths for parts of it, by what they are for: lining, contrast, interfacing. */
+  @Optional() @ById() otherCloths?: Record<string, string>;
   @Optional() @ById() choices?: Record<string, number | string | boolean>;
   @Optional() @Day() dueOn?: string;
 }
@@ -34,6 +36,7 @@ export class MakeUpdate {
   @Optional() @IsUUID() personId?: string;
   @IsOptional() @IsUUID() clothId?: string | null;
   @IsOptional() @IsUUID() elasticId?: string | null;
+  @Optional() @ById() otherCloths?: Record<string, string>;
   @Optional() @ById() choices?: Record<string, number | string | boolean>;
   @IsOptional() @Day() dueOn?: string | null;
   /** The lay of the main cloth as arranged by hand; null lets Arcus lay. */
@@ -43,6 +46,11 @@ export class MakeUpdate {
   @Optional() @IsArray() @ArrayMaxSize(500) @IsString({ each: true }) @MaxLength(120, { each: true }) done?: string[];
   /** The figures (mm) ticked chalk marks had when they were ticked, by the tick's id: a mark whose figures have moved since no longer holds. */
   @Optional() @ById() chalked?: Record<string, number[]>;
+  /**
+   * What is counted at the table, by id: "time:STEP" [spent ms, running since (epoch ms; 0: it stands)], "rows:STEP" [rows sewn, then each
+   * row before which a fresh bobbin went in], "wait:STEP" [begun at (epoch ms), hours], "used:ROLE" [mm taken off the shelf].
+   */
+  @Optional() @ById() tally?: Record<string, number[]>;
 }
 
 /** A lay found by a closer search. */
@@ -85,6 +93,8 @@ export interface MakeSummary {
 export interface MakeBasis {
   body: Record<string, number>;
   cloth: Partial<Record<string, number | string | boolean>> | null;
+  /** By what they are for; absent from what was looked at before there were any. */
+  otherCloths?: Record<string, Partial<Record<string, number | string | boolean>>>;
   elastic: Partial<Record<string, number | string | boolean>> | null;
 }
 
@@ -104,12 +114,15 @@ export interface MakeView {
   personId: string;
   clothId: string | null;
   elasticId: string | null;
+  otherCloths: Record<string, string>;
   choices: Record<string, number | string | boolean>;
   dueOn: string | null;
   lay: LaidPiece[] | null;
   station: Station;
   done: string[];
   chalked: Record<string, number[]>;
+  /** What was counted at the table so far. */
+  tally: Record<string, number[]>;
   /** What it was last looked at with. */
   basis: MakeBasis | null;
   version: number;
@@ -124,6 +137,14 @@ export interface MakeDetail extends MakeView {
   lays: KeptLay[];
 }
 
+/** A photograph of what came out: at /api/photos/:id and /api/photos/:id/thumb. Pixels. */
+export interface PhotoView {
+  id: string;
+  width: number;
+  height: number;
+  createdAt: string;
+}
+
 export interface LogView {
   id: number;
   makeId: string;
@@ -133,4 +154,8 @@ export interface LogView {
   planned: Record<string, number>;
   note: string;
   nextTime: string;
+  /** What it was entered by, where whoever sent it named it. */
+  key: string | null;
+  /** Taken out again; it can be put back. */
+  struck: boolean;
 }

@@ -22,6 +22,8 @@ export class MeasureEntry {
   @Figure(1, 5000) value: number;
   @Day() takenOn: string;
   @Note() note?: string;
+  /** It puts right what was written down of the same measure for the same day: that is struck out. */
+  @Optional() @IsBoolean() putsRight?: boolean;
 }
 
 export class MeasureEntries {
@@ -39,6 +41,8 @@ export interface PersonView {
   archived: boolean;
   /** The newest value of each measure, mm. */
   body: Record<string, number>;
+  /** Those of them nobody took, and what they were estimated from. */
+  estimated: Record<string, string>;
 }
 
 export interface MeasureView {
@@ -47,4 +51,8 @@ export interface MeasureView {
   value: number;
   takenOn: string;
   note: string;
+  /** What it was entered by, where whoever sent it named it. */
+  key: string | null;
+  /** Struck out as a slip: kept as history, it no longer counts. */
+  struck: boolean;
 }

@@ -17,6 +17,8 @@ export class PlanPreviewRequest {
   /** Further cloths by what they are for; each is checked by name and field. */
   @IsOptional() @ById() cloths?: Record<string, Partial<ClothFigures>>;
   @IsOptional() @IsIn(WEARERS) wearer?: (typeof WEARERS)[number];
+  /** Measures nobody took, and what each was estimated from. */
+  @IsOptional() @ById() estimated?: Record<string, string>;
   /** The maker’s own figures, in place of the defaults. */
   @IsOptional() @ById() figures?: Record<string, number>;
   @IsOptional() @IsIn(UNITS) units?: (typeof UNITS)[number];

@@ -1,4 +1,6 @@
+import { SHOULDER_TO_WAIST, UP_TO_SHOULDER } from './heights.ts';
 import type { Body } from './measures.ts';
+import { wearerOf } from './wearer.ts';
 
 /** Where the hip lies where that was not measured, mm below the waist of an adult and a child (common practice, no source). */
 const HIP_DEPTH = { adult: 200, child: 130 };
@@ -7,7 +9,7 @@ const LEGS_OF_HIP = 0.76;
 /** The legs at the knee lie this far below the hip where nothing was measured, mm. */
 const HIP_TO_KNEE = 390;
 
-/** A level of the body below the waist, and how far round it is there, mm. */
+/** A level of the body, how far below the waist it lies (less than 0 above it) and how far round it is there, mm. */
 export interface BodyLevel {
   name: string;
   drop: number;
@@ -15,7 +17,7 @@ export interface BodyLevel {
 }
 
 /**
- * The body from the waist down as it was measured, top first: waist, hip, both legs at the knee. What is missing is taken from
+ * The body as it was measured, top first: bust, under the bust, waist, hip, both legs at the knee. What is missing is taken from
  * proportion. Lengths and girths at the scale given (a practice sample is smaller).
  */
 export function bodyLevels(body: Body, scale = 1): BodyLevel[] {
@@ -24,6 +26,11 @@ export function bodyLevels(body: Body, scale = 1): BodyLevel[] {
   const small = (hip ?? waist ?? Infinity) < 700;
   const depth = body['waist-to-hip'] ?? HIP_DEPTH[small ? 'child' : 'adult'];
   const levels: BodyLevel[] = [];
+  const up = body['shoulder-to-waist'] ?? SHOULDER_TO_WAIST[wearerOf(body)];
+  for (const name of ['bust', 'under-bust'] as const) {
+    const girth = body[`${name}-girth`];
+    if (girth !== undefined) levels.push({ name: name.replace('-', ' '), drop: -UP_TO_SHOULDER[name] * up, girth });
+  }
   if (waist !== undefined) levels.push({ name: 'waist', drop: 0, girth: waist });
   if (hip !== undefined) {
     levels.push({ name: 'hip', drop: depth, girth: hip });

@@ -6,6 +6,8 @@ import { measureById, type Body } from './measures.ts';
 export interface Doubt {
   measure: string;
   says: string;
+  /** What it may have been meant to be, mm: offered to be taken. */
+  take?: number;
 }
 
 /** A girth that moved by more than this share since last time is asked about (common practice, no source). */
@@ -20,7 +22,7 @@ const ADULT_HIP = 760;
  */
 export function doubtsAbout(body: Body, units: Units, before: Body = {}): Doubt[] {
   const doubts: Doubt[] = [];
-  const say = (measure: string, says: string) => doubts.push({ measure, says });
+  const say = (measure: string, says: string, take?: number) => doubts.push({ measure, says, ...(take === undefined ? {} : { take }) });
   const show = (mm: number) => formatLength(mm, units);
   for (const [id, value] of Object.entries(body)) {
     const measure = measureById(id);
@@ -31,9 +33,9 @@ export function doubtsAbout(body: Body, units: Units, before: Body = {}): Doubt[
       const asInches = (value / 10) * INCH;
       const asCentimetres = (value / INCH) * 10;
       if (value < low && within(asInches))
-        say(id, `${show(value)} is very small for this. Were these inches? ${(value / 10).toFixed(1)} in would be ${show(asInches)}.`);
+        say(id, `${show(value)} is very small for this. Were these inches? ${(value / 10).toFixed(1)} in would be ${show(asInches)}.`, asInches);
       else if (value > high && within(asCentimetres))
-        say(id, `${show(value)} is very large for this. Were these centimetres? That would be ${show(asCentimetres)}.`);
+        say(id, `${show(value)} is very large for this. Were these centimetres? That would be ${show(asCentimetres)}.`, asCentimetres);
       else say(id, `${show(value)} is unusual: most people are between ${show(low)} and ${show(high)}. Measure once more?`);
     }
     const last = before[id];

@@ -15,7 +15,7 @@ const EN_HIP = [84, 88, 92, 96, 100, 104, 108, 112, 117, 122, 127];
 
 /** Women's sizes by bust. Source: EN 13402-3, from memory. */
 export const EN_13402_WOMEN: readonly SizeRow[] = EN_BUST.map((bust, i) => ({
-  table: 'EN 13402-3 (from memory)',
+  table: 'EN 13402-3',
   size: `bust ${bust}`,
   bust: bust * 10,
   waist: EN_WAIST[i]! * 10,
@@ -37,7 +37,7 @@ const ASTM: ReadonlyArray<readonly [size: string, bust: number, waist: number, h
 
 /** Misses' sizes. Source: ASTM D5585 (1995), from memory. */
 export const ASTM_D5585: readonly SizeRow[] = ASTM.map(([size, bust, waist, hip]) => ({
-  table: 'ASTM D5585 (from memory)',
+  table: 'ASTM D5585',
   size,
   bust: bust * INCH,
   waist: waist * INCH,
@@ -49,6 +49,17 @@ export interface StandIn {
   measure: string;
   value: number;
   from: string;
+}
+
+/** How a line of the ledger says that nobody measured it, and what it came from. */
+const ESTIMATE = 'estimate from ';
+export const estimateNote = (from: string): string => `${ESTIMATE}${from}`;
+
+/** Of the newest lines of a ledger those nobody measured: what each was estimated from, by measure. */
+export function estimatesIn(newest: ReadonlyArray<{ measure: string; note: string }>): Record<string, string> {
+  return Object.fromEntries(
+    newest.flatMap(({ measure, note }) => (note.startsWith(ESTIMATE) ? [[measure, note.slice(ESTIMATE.length, ESTIMATE.length + 120)]] : [])),
+  );
 }
 
 const COLUMN = { 'bust-girth': 'bust', 'waist-girth': 'waist', 'hip-girth': 'hip' } as const;

@@ -1,10 +1,15 @@
+import { measureById } from '../body/measures.ts';
 import { doubtsAbout } from '../body/plausibility.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
 import type { Check } from './check.ts';
 
 /** Asks about measures that look like slips; never refuses them. */
 export function plausibleBody(sheet: Worksheet): Check {
-  const doubts = doubtsAbout(sheet.body, sheet.units);
+  const estimates = Object.entries(sheet.estimated).map(([id, from]) => ({
+    measure: id,
+    says: `${measureById(id)!.label} is an estimate from ${from}: measure it before you cut.`,
+  }));
+  const doubts = [...estimates, ...doubtsAbout(sheet.body, sheet.units)];
   return {
     id: 'plausible-body',
     verdict: doubts.length > 0 ? 'caution' : 'ok',

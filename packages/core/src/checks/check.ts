@@ -8,6 +8,8 @@ export interface WayOut {
   choices?: Record<string, number | string | boolean>;
   /** Another elastic. */
   elastic?: Partial<Elastic>;
+  /** What it costs beside the plan as it is: minutes at the table, and cloth covered, m2; less than 0 where it saves. */
+  costs?: { minutes: number; cloth: number };
 }
 
 /** What was looked at, how it stands, and what to do about it. */

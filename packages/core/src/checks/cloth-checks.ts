@@ -81,7 +81,7 @@ export function clothLongEnough(sheet: Worksheet, needed: number): Check | undef
     return {
       id: 'cloth-long-enough',
       verdict: 'ok',
-      says: `There is enough: ${sheet.showLength(needed, 'up')} needed, ${sheet.showLength(onHand, 'down')} in the cupboard.`,
+      says: `There is enough: ${sheet.showLength(needed, 'nearest')} needed, ${sheet.showLength(onHand, 'nearest')} in the cupboard.`,
       numbers,
     };
   return {

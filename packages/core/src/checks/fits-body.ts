@@ -63,8 +63,8 @@ function atBody(sheet: Worksheet, what: string, worn: readonly WornLevel[], body
   const below = body[body.length - 1]!.drop;
   // the garment's own narrow places count too, wherever they lie
   for (const { drop } of worn.slice(1, -1))
-    if (drop < below && !covered.some((level) => Math.abs(level.drop - drop) < 1))
-      covered.push({ name: `${sheet.showLength(drop)} below the waist`, drop, girth: between(body, drop) });
+    if (drop < below && drop > body[0]!.drop && !covered.some((level) => Math.abs(level.drop - drop) < 1))
+      covered.push({ name: `${sheet.showLength(Math.abs(drop))} ${drop < 0 ? 'above' : 'below'} the waist`, drop, girth: between(body, drop) });
   if (last.drop < below && !covered.some(({ drop }) => Math.abs(drop - last.drop) < 1))
     covered.push({ name: 'hem', drop: last.drop, girth: between(body, last.drop) });
   return covered.map((level) => {

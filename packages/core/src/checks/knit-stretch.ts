@@ -6,7 +6,7 @@ import type { Check, WayOut } from './check.ts';
 export const COMFORT = 2 / 3;
 
 /** Whether a knit stretches enough at a level with a third in reserve. `needed` is a share (0.3 = 30 %). */
-export function knitStretch(sheet: Worksheet, level: 'hip' | 'waist', needed: Quantity, waysOut: WayOut[]): Check {
+export function knitStretch(sheet: Worksheet, level: 'hip' | 'waist' | 'bust', needed: Quantity, waysOut: WayOut[]): Check {
   const has = sheet.cloth.stretchAcross;
   const percent = (share: number) => `${Math.ceil(share * 100 - 1e-9)} %`;
   const numbers = { needed: needed.value, has };

@@ -26,7 +26,13 @@ export function passesOver(sheet: Worksheet, { id, what, opening, girth, by, way
   const [open, body] = [sheet.show(opening), sheet.show(girth)];
   if (verdict === 'stop') {
     const short = sheet.showLength(-spare, 'up');
-    return { id, verdict, numbers, waysOut, says: `It won't pass ${what}: ${by} opens to ${open}, ${what} measure ${body}. ${short} are missing.` };
+    return {
+      id,
+      verdict,
+      numbers,
+      waysOut,
+      says: `It won't pass ${what}: ${by} opens to ${open}, ${what} ${what.endsWith('s') ? 'measure' : 'measures'} ${body}. ${short} are missing.`,
+    };
   }
   if (verdict === 'tight') return { id, verdict, numbers, waysOut, says: `It will only just pass ${what}: ${by} opens to ${open} for ${body}.` };
   return { id, verdict, numbers, says: `It passes ${what}: ${by} opens to ${open} for ${body}.` };

@@ -18,6 +18,10 @@ interface Radii {
   length: Quantity;
   fraction: Quantity;
   zip: boolean;
+  /** It never closes to a ring: its first and last edges stay edges. */
+  open?: boolean;
+  /** Allowance of the hole where it is not a seam, mm. */
+  hole?: number;
 }
 
 export interface CirclePanels {
@@ -93,10 +97,15 @@ interface Options extends Radii {
 /** A ring that is joined to others is slit by so much at the waist, mm: a cut has no width. */
 const SLIT = 0.002;
 
-function panelSketch(sheet: Worksheet, { inner, innerCut, outer, outerCut, hem, zip }: Options, of: Quantity, panels: number): Sketch {
+function panelSketch(
+  sheet: Worksheet,
+  { inner, innerCut, outer, outerCut, hem, zip, open = false, hole }: Options,
+  of: Quantity,
+  panels: number,
+): Sketch {
   const seam = sheet.number('seam').value;
   const full = of.value > 360 - 1e-9;
-  const whole = full && panels === 1;
+  const whole = full && panels === 1 && !open;
   // whole rings that are joined to each other are each slit along one radius
   const angle = full && !whole ? of.minus(Quantity.constant(((SLIT / inner.value) * 180) / Math.PI, 'deg', undefined, 'a slit')) : of;
   return {
@@ -105,8 +114,8 @@ function panelSketch(sheet: Worksheet, { inner, innerCut, outer, outerCut, hem, 
     outer,
     outerCut,
     angle,
-    waist: seam,
-    side: angle.value > SLIT_ABOVE && (zip || full) && !whole ? 0 : seam,
+    waist: hole ?? seam,
+    side: !open && angle.value > SLIT_ABOVE && (zip || full) && !whole ? 0 : seam,
     hem,
     slit: whole && zip,
     quantityIds: ['waist-radius-cut', 'hem-radius-cut'],

@@ -1,13 +1,12 @@
 import { Unmakeable } from '../errors/unmakeable.ts';
-import { polar, type Point } from '../geometry/point.ts';
 import { addJoin } from '../joins/join.ts';
 import { along } from '../joins/run.ts';
 import { finishStep, sewStep, total } from '../joins/stitching.ts';
 import { PI, Quantity } from '../quantity/quantity.ts';
-import type { Outline, Shape } from '../shapes/shape.ts';
 import type { Piece } from '../shapes/piece.ts';
 import type { Span } from '../sheet/join.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
+import { wedgeShape } from './wedge.ts';
 
 /** A godet lower than this is all seam, mm. */
 export const LEAST_GODET = 60;
@@ -34,37 +33,8 @@ export function cutGodets(sheet: Worksheet, count: number, room: Quantity): Piec
     copies: count,
     grain: 'along',
     quantityIds: ['godet-angle'],
-    shape: godetShape(sheet, height, angle),
+    shape: wedgeShape(sheet, { prefix: 'godet', height, angle }),
   });
-}
-
-function godetShape(sheet: Worksheet, height: Quantity, angle: Quantity): Shape {
-  const [seam, hem] = [sheet.number('seam').value, sheet.number('hem').value];
-  const draw = ([k, angleDeg]: number[]): Outline => {
-    const half = (angleDeg! * Math.PI) / 360;
-    const at = (side: number): Point => polar([0, 0], k!, -Math.PI / 2 + side * half);
-    return {
-      seam: [
-        { name: 'hem', from: at(-1), to: at(1), arc: { centre: [0, 0], ccw: true }, allowance: hem },
-        { name: 'side-right', from: at(1), to: [0, 0], allowance: seam },
-        { name: 'side-left', from: [0, 0], to: at(-1), allowance: seam },
-      ],
-      holes: [],
-    };
-  };
-  const half = (angle.value * Math.PI) / 360;
-  const corner = {
-    id: 'corner',
-    name: 'Hem corner',
-    down: sheet.drawn('godet-corner-down', 'From the point down to the corners', height.value * Math.cos(half)),
-    half: sheet.drawn('godet-corner-out', 'From the fold to a corner', height.value * Math.sin(half)),
-  };
-  const swing = height.plus(sheet.number('hem')).named('godet-swing', 'From the point to the cut hem', 'up');
-  return {
-    inputs: [height, angle],
-    draw,
-    chalking: { as: 'panel', stations: [corner], hem: `Hem: swing ${sheet.show(swing)} from the point of the fold` },
-  };
 }
 
 /**

@@ -1,16 +1,10 @@
 import { bind } from '../joins/bind.ts';
-import { gather } from '../joins/gather.ts';
 import { hem } from '../joins/hem.ts';
-import { plain } from '../joins/plain.ts';
-import { ringSeams } from '../joins/ring.ts';
-import { along, copiesOf, runLength } from '../joins/run.ts';
-import { sewStep } from '../joins/stitching.ts';
-import { addJoin } from '../joins/join.ts';
 import type { ViewLevel, ViewPart } from '../drape/garment-view.ts';
 import { Quantity } from '../quantity/quantity.ts';
 import type { Span } from '../sheet/join.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
-import { stripPiece } from './strips.ts';
+import { addRuffle } from './ruffle.ts';
 
 const edgeOf = (sheet: Worksheet) => (sheet.hasChoice('hemEdge') ? sheet.oneOf('hemEdge') : 'turned');
 
@@ -46,81 +40,13 @@ export interface HemEdgeOptions {
 export function addHemEdge(sheet: Worksheet, { edge, curved, onto, allowance, extra }: HemEdgeOptions): void {
   switch (edgeOf(sheet)) {
     case 'bound':
-      bind(sheet, { id: 'hem', prefix: 'binding', edge, onto, title: 'Bind the hem' });
+      bind(sheet, { prefix: 'binding', onto, edges: [{ id: 'hem', title: 'Bind the hem', what: 'the hem edge', edge }] });
       return;
     case 'ruffle':
-      return addRuffle(sheet, 'ruffle', edge);
+      return addRuffle(sheet, { prefix: 'ruffle', name: 'ruffle', edge, on: 'skirt' });
     default:
       hem(sheet, { id: 'hem', title: 'Hem', edge, curved, allowance: allowance ?? sheet.number('hem'), ...(extra ? { extra } : {}) });
   }
-}
-
-/** A ruffle on an edge: joined to a ring, hemmed or folded double, gathered, sewn on, pressed up and stitched down (handbook 13a). */
-function addRuffle(sheet: Worksheet, prefix: string, edge: Span[]): void {
-  const [seam, height, double] = [sheet.number('seam'), sheet.number('ruffleHeight'), sheet.yes('ruffleDouble')];
-  const around = runLength(sheet, edge);
-  const flat = sheet.put(`${prefix}-flat`, 'Ruffle, flat', 'up', around.times(sheet.number('ruffleFullness')));
-  // folded double it needs no hem of its own (handbook 3)
-  const cutWidth = sheet.put(
-    `${prefix}-cut-width`,
-    'Ruffle, width to cut',
-    'up',
-    double ? height.times(2).plus(seam.times(2)) : height.plus(seam).plus(sheet.number('hem')),
-  );
-  const piece = stripPiece(sheet, {
-    id: prefix,
-    name: 'Ruffle',
-    cutLength: flat.plus(seam.times(2)),
-    cutWidth,
-    ...(double ? {} : { bottom: sheet.number('hem') }),
-    quantityIds: [`${prefix}-flat`, `${prefix}-cut-width`],
-  });
-  const ring = copiesOf(piece);
-  plain(sheet, {
-    step: `${prefix}-ring`,
-    edges: 'the short ends of the ruffle',
-    title: 'Join the ruffle to a ring',
-    seams: ringSeams(sheet, { id: `${prefix}-ring`, ring }).seams,
-    press: 'open',
-    short: true,
-    ...(double ? { how: 'Then press the ring in half lengthwise, right side out: the fold is its lower edge.' } : {}),
-  });
-  if (!double)
-    hem(sheet, {
-      id: `${prefix}-hem`,
-      title: 'Hem the ruffle',
-      edge: along(ring, 'bottom'),
-      curved: false,
-      allowance: sheet.number('hem'),
-      inner: true,
-    });
-  const join = gather(sheet, {
-    id: prefix,
-    step: prefix,
-    title: 'Sew on the ruffle',
-    gathered: along(ring, 'top', true),
-    ...(double ? { folded: along(ring, 'bottom') } : {}),
-    onto: edge,
-    names: ['on the ruffle', 'on the skirt'],
-    press: 'up',
-  });
-  const down = addJoin(sheet, {
-    id: `${prefix}-topstitch`,
-    how: 'topstitch',
-    layers: [],
-    onto: edge[0]!.piece,
-    long: join.length,
-    step: `${prefix}-topstitch`,
-  });
-  sewStep(sheet, {
-    id: `${prefix}-topstitch`,
-    title: 'Stitch the ruffle’s seam down',
-    sews: [down],
-    section: 'seam',
-    handling: [['seam']],
-    how: `From the right side stitch ${sheet.showLength(3)} above the seam, through the skirt and the allowance that is pressed up behind it.`,
-    why: 'It keeps the ruffle hanging straight down.',
-  });
 }
 
 /** How the hem edge is seen from the front: a ruffle hangs on below, gathered; mm. */

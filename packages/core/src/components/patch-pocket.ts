@@ -14,7 +14,10 @@ const DOWN_TO_HIP = 0.6;
 const FROM_SIDE = 70;
 
 /** Two patch pockets: 30 mm over at the top, a seam on the other sides; where they sit is said. */
-export function addPockets(sheet: Worksheet, { prefix = 'pocket', onto }: { prefix?: string; onto: Piece }): void {
+export function addPockets(
+  sheet: Worksheet,
+  { prefix = 'pocket', onto, below: given, from = 'the waist seam line' }: { prefix?: string; onto: Piece; below?: Quantity; from?: string },
+): void {
   const [width, depth, seam] = [sheet.number('pocketWidth'), sheet.number('pocketDepth'), sheet.number('seam')];
   const top = sheet.figure('pocket-top');
   sheet.put(`${prefix}-cut-width`, 'Pocket, width to cut', 'up', width.plus(seam.times(2)));
@@ -22,9 +25,9 @@ export function addPockets(sheet: Worksheet, { prefix = 'pocket', onto }: { pref
   const toHip = sheet.hasMeasure('waist-to-hip') ? sheet.measure('waist-to-hip') : sheet.figure('zip-to-hip').times(sheet.scale);
   const below = sheet.put(
     `${prefix}-height`,
-    'Pocket, below the waist',
+    given ? 'Pocket, below the top edge' : 'Pocket, below the waist',
     'nearest',
-    toHip.times(Quantity.constant(DOWN_TO_HIP, 'ratio', undefined, 'common practice')),
+    given ?? toHip.times(Quantity.constant(DOWN_TO_HIP, 'ratio', undefined, 'common practice')),
   );
   const piece = sheet.cut({
     id: prefix,
@@ -55,17 +58,19 @@ export function addPockets(sheet: Worksheet, { prefix = 'pocket', onto }: { pref
     handling: [['pocket', 2]],
     how: [
       `Turn ${sheet.showLength(10)} of the top edge to the wrong side and press, then turn down the rest of the ${sheet.show(top)} and stitch. Press ${sheet.showLength(seam.value)} under on the other three sides.`,
-      `Pin each pocket to the right side: its top ${sheet.show(below)} below the waist seam line, its nearer edge ${sheet.showLength(FROM_SIDE)} from the side, both alike. Stitch close to the edge down one side, along the bottom and up the other, with a small triangle of stitches at both upper corners.`,
+      `Pin each pocket to the right side: its top ${sheet.show(below)} below ${from}, its nearer edge ${sheet.showLength(FROM_SIDE)} from the side, both alike. Stitch close to the edge down one side, along the bottom and up the other, with a small triangle of stitches at both upper corners.`,
     ].join(' '),
     why: 'A hand pulls at the upper corners: the triangle holds them.',
   });
 }
 
 /** The pockets as they are seen from the front. */
-export const pocketsSeen = (sheet: Worksheet, prefix = 'pocket'): ViewPart => ({
+/** `top` is where the height counts from, mm below the waist. */
+export const pocketsSeen = (sheet: Worksheet, top = 0, prefix = 'pocket'): ViewPart => ({
   kind: 'pockets',
-  drop: sheet.quantity(`${prefix}-height`).value,
+  drop: top + sheet.quantity(`${prefix}-height`).value,
   width: sheet.number('pocketWidth').value,
   depth: sheet.number('pocketDepth').value,
   fromMiddle: FROM_SIDE,
+  only: 'front',
 });

@@ -55,7 +55,7 @@ export function addSideElasticWaist(
   ];
   sheet.check(passesOver(sheet, { id: 'passes-over-hip', what: 'the hips', girth: hip, opening, by: 'the waist', waysOut }));
   sheet.check(drawsIn(sheet, elastic, besides), elasticKind(sheet, 'sewn-through'));
-  buyElastic(sheet, cut, 2);
+  buyElastic(sheet, cut, { pieces: 2 });
   lining?.hangIn();
   tryOn(sheet, tryOnSays);
   tubeBand(sheet, { prefix: 'band', band, edge, ...(lining ? { under: lining.top } : {}), gap: sheet.figure('gap').value });

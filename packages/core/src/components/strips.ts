@@ -11,6 +11,8 @@ export interface StripOptions {
   /** Length and width as cut, allowances included, mm. */
   cutLength: Quantity;
   cutWidth: Quantity;
+  /** Allowance of the side "top" where it is not a seam, mm. */
+  top?: number;
   /** Allowance of the side "bottom" where it is not a seam (a hem), mm. */
   bottom?: Quantity;
   cloth?: ClothRole;
@@ -25,6 +27,7 @@ export function stripPiece(sheet: Worksheet, options: StripOptions): Piece {
   const { id, name, cutLength, cutWidth, cloth = 'main', quantityIds = [] } = options;
   const seam = sheet.number('seam');
   const bottom = options.bottom ?? seam;
+  const top = options.top ?? seam.value;
   const usable = sheet.cloths.usableWidth(cloth).value;
   if (usable <= 2 * seam.value + 1)
     throw new Unmakeable('cloth.width', `The cloth is too narrow for the ${name.toLowerCase()}.`, Math.ceil(2 * seam.value + 100));
@@ -34,7 +37,7 @@ export function stripPiece(sheet: Worksheet, options: StripOptions): Piece {
     id,
     name: parts === 1 ? name : `${name}, ${parts} parts joined`,
     copies: parts,
-    shape: rectangleShape(long.over(parts), cutWidth.minus(seam).minus(bottom), { top: seam.value, bottom: bottom.value, sides: seam.value }),
+    shape: rectangleShape(long.over(parts), cutWidth.minus(top).minus(bottom), { top, bottom: bottom.value, sides: seam.value }),
     grain: 'across',
     turns: allowedTurns(sheet.cloths.of(cloth), parts > 1),
     cloth,

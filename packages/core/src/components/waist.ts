@@ -1,6 +1,7 @@
 import { elasticComfort, elasticKind, elasticSewn, elasticStretch } from '../checks/elastic-checks.ts';
 import type { WayOut } from '../checks/check.ts';
 import { passesOver } from '../checks/passes-over.ts';
+import { notePlace } from '../checks/way-in.ts';
 import { fittedBand, prepareFittedBand, tubeBand } from '../joins/band.ts';
 import { casing } from '../joins/casing.ts';
 import { buyElastic, closeElastic, elasticOn, threadElastic } from '../joins/elastic.ts';
@@ -18,6 +19,8 @@ import { tryOn } from './try-on.ts';
 export type WaistKind = 'self-casing' | 'tube-band' | 'exposed-elastic' | 'fitted-band' | 'stretch-band';
 
 export interface WaistOptions {
+  /** Goes before the names of its pieces, joins, steps and numbers where a garment has more than one. */
+  prefix?: string;
   kind: WaistKind;
   /** The top edge all round, beginning at the opening where there is one. */
   edge: Span[];
@@ -57,6 +60,12 @@ export function addWaist(sheet: Worksheet, options: WaistOptions): Quantity {
 
 type Parts = WaistOptions & { under?: Span[] };
 
+/** Names with the prefix before them, where there is one. */
+const naming =
+  (prefix = '') =>
+  (name: string) =>
+    prefix === '' ? name : `${prefix}-${name}`;
+
 /** The join that closes each kind of waist. */
 const JOIN: Record<WaistKind, string> = {
   'fitted-band': 'band',
@@ -75,12 +84,13 @@ const SEWN_TO: Record<WaistKind, string> = {
 };
 
 /** Each layer is drawn in to what it is sewn to; a casing of its own is drawn in by its elastic, unless a lining lies under it. */
-function gatherFirst(sheet: Worksheet, { kind, edge, lining, girth, gatheredName = 'on the skirt' }: WaistOptions): void {
+function gatherFirst(sheet: Worksheet, { prefix, kind, edge, lining, girth, gatheredName = 'on the skirt' }: WaistOptions): void {
+  const called = naming(prefix);
   if (kind === 'self-casing' && !lining) return;
   const onto = kind === 'self-casing' ? runLength(sheet, lining!.top) : girth;
   const layers = [
-    { id: 'gather', what: 'the top edge', layer: edge, name: gatheredName },
-    ...(lining ? [{ id: 'gather-lining', what: 'the lining’s top edge', layer: lining.top, name: 'on the lining' }] : []),
+    { id: called('gather'), what: 'the top edge', layer: edge, name: gatheredName },
+    ...(lining ? [{ id: called('gather-lining'), what: 'the lining’s top edge', layer: lining.top, name: 'on the lining' }] : []),
   ];
   for (const { id, what, layer, name } of layers)
     if (runLength(sheet, layer).value > onto.value * 1.001)
@@ -90,7 +100,7 @@ function gatherFirst(sheet: Worksheet, { kind, edge, lining, girth, gatheredName
         edge: layer,
         to: onto,
         names: [name, SEWN_TO[kind]],
-        shows: layer === edge ? [{ id: JOIN[kind] }] : [],
+        shows: layer === edge ? [{ id: called(JOIN[kind]) }] : [],
       });
 }
 
@@ -100,79 +110,84 @@ const clothGives = (sheet: Worksheet) =>
 /** Whether the hips get through what opens to so much, where they were measured. */
 function hipPasses(sheet: Worksheet, opening: Quantity, by: string, waysOut: WayOut[]): void {
   if (!sheet.hasMeasure('hip-girth')) return;
-  sheet.check(
-    passesOver(sheet, {
-      id: 'passes-over-hip',
-      what: 'the hips',
-      girth: sheet.girth('hip'),
-      opening: opening.named('opening', 'Opens to', 'down'),
-      by,
-      waysOut,
-    }),
-  );
+  const check = passesOver(sheet, {
+    id: 'passes-over-hip',
+    what: 'the hips',
+    girth: sheet.girth('hip'),
+    opening: opening.named('opening', 'Opens to', 'down'),
+    by,
+    waysOut,
+  });
+  sheet.check(check);
+  notePlace(sheet, check, { what: by, drop: 0 });
 }
 
-function withFittedBand(sheet: Worksheet, { edge, under, girth, zip, waysOut, tryOnSays }: Parts): Quantity {
+function withFittedBand(sheet: Worksheet, { prefix, edge, under, girth, zip, waysOut, tryOnSays }: Parts): Quantity {
+  const called = naming(prefix);
+  const name = called('band');
   const overlap = sheet.figure('band-overlap');
-  const band = bandPiece(sheet, { length: girth.plus(overlap), height: sheet.number('bandWidth') });
-  sheet.put('finished-girth', 'Finished waist', 'nearest', girth);
+  const band = bandPiece(sheet, { prefix: name, length: girth.plus(overlap), height: sheet.number('bandWidth') });
+  sheet.put(called('finished-girth'), 'Finished waist', 'nearest', girth);
   hipPasses(sheet, girth.plus((zip ?? Quantity.constant(0, 'mm')).times(2)), 'the band with its zip', waysOut);
-  prepareFittedBand(sheet, { prefix: 'band', band, overlap, worn: girth });
-  tryOn(sheet, `${tryOnSays} Mend it now, before the band is sewn for good.`);
-  fittedBand(sheet, { prefix: 'band', band, edge, ...(under ? { under } : {}), overlap, heldTo: girth, fastening: 'hook and bar, or button' });
-  buyInterfacing(sheet);
+  prepareFittedBand(sheet, { prefix: name, band, overlap, worn: girth });
+  tryOn(sheet, `${tryOnSays} Mend it now, before the band is sewn for good.`, { id: called('try-on') });
+  fittedBand(sheet, { prefix: name, band, edge, ...(under ? { under } : {}), overlap, heldTo: girth, fastening: 'hook and bar, or button' });
+  buyInterfacing(sheet, name);
   return girth;
 }
 
-function withStretchBand(sheet: Worksheet, { edge, under, girth, waysOut, tryOnSays }: Parts): Quantity {
-  const band = bandPiece(sheet, { length: girth, height: sheet.number('bandWidth') });
-  sheet.put('finished-girth', 'Finished waist', 'nearest', girth);
+function withStretchBand(sheet: Worksheet, { prefix, edge, under, girth, waysOut, tryOnSays }: Parts): Quantity {
+  const called = naming(prefix);
+  const name = called('band');
+  const band = bandPiece(sheet, { prefix: name, length: girth, height: sheet.number('bandWidth') });
+  sheet.put(called('finished-girth'), 'Finished waist', 'nearest', girth);
   if (sheet.hasMeasure('hip-girth')) {
-    const needed = sheet.put('stretch-needed', 'Stretch needed at the waist', 'up', sheet.girth('hip').over(girth).minus(1));
+    const needed = sheet.put(called('stretch-needed'), 'Stretch needed at the waist', 'up', sheet.girth('hip').over(girth).minus(1));
     hipPasses(sheet, girth.times(clothGives(sheet)), 'the waist', [
       ...waysOut,
       { says: `Use a knit that stretches by ${Math.ceil(needed.value * 100)} % or more` },
     ]);
   }
-  tubeBand(sheet, { prefix: 'band', band, edge, ...(under ? { under } : {}) });
-  tryOn(sheet, tryOnSays);
+  tubeBand(sheet, { prefix: name, band, edge, ...(under ? { under } : {}) });
+  tryOn(sheet, tryOnSays, { id: called('try-on') });
   return girth;
 }
 
-function withElastic(sheet: Worksheet, { kind, edge, under, girth, waysOut, tryOnSays }: Parts): Quantity {
+function withElastic(sheet: Worksheet, { prefix, kind, edge, under, girth, waysOut, tryOnSays }: Parts): Quantity {
+  const called = naming(prefix);
   const waist = sheet.girth('waist');
-  const { finished, cut } = elasticLengths(sheet, waist);
-  sheet.put('finished-girth', 'Finished waist', 'nearest', finished);
-  buyElastic(sheet, cut);
+  const { finished, cut } = elasticLengths(sheet, waist, called('elastic'));
+  sheet.put(called('finished-girth'), 'Finished waist', 'nearest', finished);
+  buyElastic(sheet, cut, { prefix: called('elastic') });
   const longer: WayOut = { says: 'Cut the elastic as long as the body', choices: { elasticSchool: 'body' } };
   const stretchier: WayOut = { says: 'An elastic that stretches to twice its length', elastic: { kind: 'knitted', greatestStretch: 2 } };
   const flat = kind === 'self-casing' && !under ? runLength(sheet, edge) : girth;
   hipPasses(sheet, Quantity.smaller(flat.times(clothGives(sheet)), elasticOpensTo(sheet, finished)), 'the waist', [longer, stretchier, ...waysOut]);
   if (sheet.hasMeasure('hip-girth')) {
-    const needed = sheet.put('elastic-stretch-needed', 'Stretch needed to go on', 'up', sheet.girth('hip').over(finished));
+    const needed = sheet.put(called('elastic-stretch-needed'), 'Stretch needed to go on', 'up', sheet.girth('hip').over(finished));
     sheet.check(elasticStretch(sheet, needed, [longer, stretchier, ...waysOut]));
   }
   sheet.check(elasticComfort(sheet, finished, waist), elasticKind(sheet, kind === 'exposed-elastic' ? 'sewn-through' : 'threaded'));
   const layers = { edge, ...(under ? { under } : {}), heldTo: girth };
   if (kind === 'exposed-elastic') {
-    const ratio = sheet.put('elastic-sewn-ratio', 'Elastic stretched while sewing', 'up', girth.over(finished));
+    const ratio = sheet.put(called('elastic-sewn-ratio'), 'Elastic stretched while sewing', 'up', girth.over(finished));
     sheet.check(elasticSewn(sheet, ratio, [longer, stretchier, { says: 'A casing instead', choices: { waist: 'self-casing' } }]));
-    elasticOn(sheet, { id: 'waist', ...layers, girth, finished, cut, as: 'exposed' });
-    tryOn(sheet, tryOnSays);
+    elasticOn(sheet, { id: called('waist'), step: called('elastic-on'), ...layers, girth, finished, cut, as: 'exposed' });
+    tryOn(sheet, tryOnSays, { id: called('try-on') });
     return finished;
   }
   const join =
     kind === 'tube-band'
       ? tubeBand(sheet, {
-          prefix: 'band',
-          band: bandPiece(sheet, { length: girth, height: elasticWidth(sheet).plus(sheet.figure('casing-room')) }),
+          prefix: called('band'),
+          band: bandPiece(sheet, { prefix: called('band'), length: girth, height: elasticWidth(sheet).plus(sheet.figure('casing-room')) }),
           gap: sheet.figure('gap').value,
           ...layers,
         })
-      : casing(sheet, { id: 'casing', edge, ...(under ? { under, heldTo: runLength(sheet, under) } : {}) });
-  threadElastic(sheet, { cut, shows: [join] });
-  tryOn(sheet, `${tryOnSays} Move the pin until the elastic holds without marking.`);
-  closeElastic(sheet, { shows: [join] });
+      : casing(sheet, { id: called('casing'), edge, ...(under ? { under, heldTo: runLength(sheet, under) } : {}) });
+  threadElastic(sheet, { prefix: called('elastic'), cut, shows: [join] });
+  tryOn(sheet, `${tryOnSays} Move the pin until the elastic holds without marking.`, { id: called('try-on') });
+  closeElastic(sheet, { prefix: called('elastic'), shows: [join] });
   return finished;
 }
 

@@ -32,30 +32,64 @@ export interface Hanging {
  */
 export function hang(view: GarmentView, cloth: Pick<Cloth, 'weight'>, bodyGirth: (drop: number) => number): Hanging {
   const levels: HungLevel[] = [];
-  let above: { drop: number; half: number } | undefined;
-  for (const level of view.levels) {
-    const half = halfAt(level, above, cloth.weight, bodyGirth(level.drop));
-    levels.push({
-      drop: level.drop,
-      half,
-      clothGirth: level.clothGirth,
-      foldRatio: Math.max(1, halfWidth(level.clothGirth) / half),
-      held: level.heldGirth !== undefined,
+  for (const group of fallsOf(view.levels)) {
+    const above = levels[levels.length - 1];
+    const halves = hungGroup(group, above && above.drop === group[0]!.drop ? above.half : undefined, cloth.weight, bodyGirth);
+    group.forEach((level, i) => {
+      const half = halves[i]!;
+      levels.push({
+        drop: level.drop,
+        half,
+        clothGirth: level.clothGirth,
+        foldRatio: Math.max(1, halfWidth(level.clothGirth) / half),
+        held: level.heldGirth !== undefined,
+      });
     });
-    above = { drop: level.drop, half };
   }
   const last = levels[levels.length - 1]!;
   const folds = Math.max(4, Math.round((0.8 * last.clothGirth) / WAVE[cloth.weight]));
   return { levels, folds, hem: hemRing(last.clothGirth, last.half, folds) };
 }
 
-function halfAt(level: ViewLevel, above: { drop: number; half: number } | undefined, weight: Cloth['weight'], bodyGirth: number): number {
-  if (level.heldGirth !== undefined) return halfWidth(level.heldGirth);
-  // sewn to what hangs above it
-  if (above && above.drop === level.drop) return above.half;
-  const spread = halfWidth(level.clothGirth);
-  const reach = above ? above.half + STANDS_OUT[weight] * (level.drop - above.drop) : spread;
-  return Math.max(Math.min(spread, reach), Math.min(spread, halfWidth(bodyGirth)));
+/** What falls free from one hold to the next: a new fall begins where cloth is sewn on, at a second level of one height. */
+function fallsOf(levels: readonly ViewLevel[]): ViewLevel[][] {
+  const falls: ViewLevel[][] = [];
+  levels.forEach((level, i) => {
+    if (i === 0 || level.drop === levels[i - 1]!.drop) falls.push([level]);
+    else falls[falls.length - 1]!.push(level);
+  });
+  return falls;
+}
+
+/** Gathered cloth falls in folds right to its edge: seen from the front it spreads no further than this share of what it could. */
+const IN_FOLDS = 0.86;
+
+/** Half widths of one fall from the top down; `sewnTo` is what it hangs from where it is sewn to something. */
+function hungGroup(levels: readonly ViewLevel[], sewnTo: number | undefined, weight: Cloth['weight'], bodyGirth: (drop: number) => number): number[] {
+  const halves: number[] = [];
+  let from = 0;
+  levels.forEach((level, i) => {
+    const spread = halfWidth(level.clothGirth);
+    const body = Math.min(spread, halfWidth(bodyGirth(level.drop)));
+    if (level.heldGirth !== undefined) {
+      halves.push(halfWidth(level.heldGirth));
+      from = i;
+      return;
+    }
+    if (i === 0) {
+      halves.push(sewnTo ?? Math.max(spread, body));
+      return;
+    }
+    // straight from what holds it to the edge below, as far out as weight and cloth allow
+    const [top, edge] = [levels[from]!, levels[levels.length - 1]!];
+    const gathered = halfWidth(top.clothGirth) > halves[from]! * 1.12;
+    const most = halfWidth(edge.clothGirth) * (gathered ? IN_FOLDS : 1);
+    const foot = Math.min(most, halves[from]! + STANDS_OUT[weight] * (edge.drop - top.drop));
+    const straight = halves[from]! + ((foot - halves[from]!) * (level.drop - top.drop)) / (edge.drop - top.drop);
+    const reach = Math.min(spread, halves[i - 1]! + STANDS_OUT[weight] * (level.drop - levels[i - 1]!.drop));
+    halves.push(Math.max(gathered ? Math.min(reach, straight) : reach, body));
+  });
+  return halves;
 }
 
 /** A ring of `folds` waves about the given mean radius whose length is `sweep` (bisection on the depth of the waves), mm. */

@@ -2,7 +2,21 @@ import type { Point } from '../geometry/point.ts';
 
 /** What a line of a drawing stands for; how it looks is up to whoever draws it. */
 export type LineRole =
-  'cut' | 'seam' | 'fold' | 'edge' | 'cloth' | 'other-cloth' | 'lining' | 'elastic' | 'zip' | 'stitch' | 'gathering' | 'direction' | 'notch';
+  | 'measure'
+  | 'dot'
+  | 'cut'
+  | 'seam'
+  | 'fold'
+  | 'edge'
+  | 'cloth'
+  | 'other-cloth'
+  | 'lining'
+  | 'elastic'
+  | 'zip'
+  | 'stitch'
+  | 'gathering'
+  | 'direction'
+  | 'notch';
 
 /** A line through points, mm; a stitch of two equal points is a needle's hole. */
 export interface DrawnLine {

@@ -111,7 +111,7 @@ const band: Draw = ({ seam, band: high, show, lined }) => ({
     text('fold of the band', 9, high - 2),
     text(`${show(high)} high`, 9, high / 2 - 2),
     text('waist seam', 9, -3),
-    text('skirt, right side', 9, -FAR + 4),
+    text('garment, right side', 9, -FAR + 4),
     text('inside', -10, high / 2 - 2, 'end'),
   ],
   words: `The band is folded over the waist edge: its outer half is sewn to the right side, its inner edge, pressed under, is caught just over that seam on the inside. All raw edges lie inside the band.`,
@@ -136,7 +136,7 @@ const tubeBand: Draw = ({ seam, elastic, show }) => {
       line('elastic', [-0.3 * GAP, 3], [-0.3 * GAP, 3 + elastic]),
       stitch([-3.4 * GAP, -1.5], [1.5, -1.5]),
     ],
-    texts: [text(`band, ${show(high)} high`, 8, high / 2 - 2), text('waist seam, allowances down', 8, -4), text('skirt, right side', 8, -FAR + 4)],
+    texts: [text(`band, ${show(high)} high`, 8, high / 2 - 2), text('waist seam, allowances down', 8, -4), text('garment, right side', 8, -FAR + 4)],
     words: `The band is folded lengthwise; both its raw edges are sewn to the waist edge in one seam, whose allowances are pressed down. The elastic lies in the fold.`,
   };
 };
@@ -189,8 +189,8 @@ const gather: Draw = ({ seam, show }) => {
 
 const elasticOn: Draw = ({ elastic }) => ({
   lines: [line('cloth', [0, -FAR], [0, 0]), line('elastic', [GAP, -7], [GAP, elastic - 7]), stitch([-2, -4], [GAP + 2, -4])],
-  texts: [text('elastic, stretched while sewn', 9, elastic / 2 - 7), text('zigzag', 9, -6), text('skirt, right side', 9, -FAR + 4)],
-  words: 'The lower edge of the elastic lies on the raw edge of the skirt, on the right side, and is zigzagged on while it is stretched.',
+  texts: [text('elastic, stretched while sewn', 9, elastic / 2 - 7), text('zigzag', 9, -6), text('garment, right side', 9, -FAR + 4)],
+  words: 'The lower edge of the elastic lies on the raw edge, on the right side, and is zigzagged on while it is stretched.',
 });
 
 const elasticIn: Draw = ({ elastic, show }) => ({
@@ -225,9 +225,37 @@ const patch: Draw = ({ seam, show }) => ({
   ],
   texts: [
     text(`edges turned under by ${show(seam)}, stitched close to the fold`, 0, 3 * GAP + 4, 'middle'),
-    text('right side of the skirt', -FAR, -9),
+    text('right side of the garment', -FAR, -9),
   ],
   words: `The edges are turned under by ${show(seam)} and the piece is stitched on close to its folds.`,
+});
+
+const shirring: Draw = ({ show }) => {
+  const waves: Point[] = Array.from({ length: 61 }, (_, i) => [-FAR + i * (FAR / 30), Math.sin(i * 0.9) * 3]);
+  return {
+    lines: [
+      line('cloth', ...waves),
+      ...[-26, -12, 2, 16, 30].flatMap((x) => [stitch([x, 6], [x, -5]), line('elastic', [x - 1.5, -6.5], [x + 1.5, -6.5])]),
+    ],
+    texts: [text('right side, ordinary thread', -FAR, 10), text(`elastic thread below, row beside row`, -FAR, -14)],
+    words: `The ordinary thread lies on the right side, the elastic thread from the bobbin on the wrong side; each row draws the cloth in. The rows are sewn side by side, ${show(10)} or a foot’s width apart.`,
+  };
+};
+
+const strap: Draw = ({ show }) => ({
+  lines: [line('cloth', [-6, -1], [-12, -1], [-12, GAP + 1], [12, GAP + 1], [12, -1], [6, -1]), stitch([-10, GAP + 4], [-10, -4])],
+  texts: [text('fold', 15, GAP - 2), text(`${show(6)} inside along the seam`, 0, -10, 'middle')],
+  words: `The strap is folded lengthwise, right sides together, sewn ${show(6)} from the edges and turned: the seam lies inside along one edge.`,
+});
+
+const collar: Draw = ({ seam, show }) => ({
+  lines: [
+    line('cloth', [0, -FAR], [0, 0], [-GAP, 0], [-GAP, -seam]),
+    line('other-cloth', [-2.4 * GAP, -seam], [-2.4 * GAP, 1], [-1.4 * GAP, 1.5], [-1.4 * GAP, 26], [1.4 * GAP, 26], [1.4 * GAP, -10]),
+    stitch([-3 * GAP, -1.5], [2, -1.5]),
+  ],
+  texts: [text('rolled over, it hides the seam', 11, 8), text('neck seam, allowances down', 11, -4), text('garment, right side', 11, -FAR + 4)],
+  words: `The collar is folded lengthwise; both its raw edges are sewn to the neck edge in one seam of ${show(seam)}. Rolled over to the outside it covers that seam.`,
 });
 
 const SECTIONS: Record<SectionKind, Draw> = {
@@ -245,6 +273,9 @@ const SECTIONS: Record<SectionKind, Draw> = {
   'elastic-on': elasticOn,
   'elastic-in': elasticIn,
   facing,
+  shirr: shirring,
+  strap,
+  collar,
   patch,
 };
 

@@ -171,6 +171,16 @@ const SIDE_WORDS: Record<string, string> = {
   top: 'top edge',
   hem: 'hem edge',
   waist: 'waist edge',
+  neck: 'neck edge',
+  wrist: 'wrist edge',
+  front: 'front edge',
+  armhole: 'armhole edge',
+  'armhole-left': 'left armhole',
+  'armhole-right': 'right armhole',
+  'shoulder-left': 'left shoulder',
+  'shoulder-right': 'right shoulder',
+  'corner-left': 'left armhole corner',
+  'corner-right': 'right armhole corner',
 };
 
 function wordsOf(plan: Pick<Plan, 'pieces' | 'joins'>, step: Step, join: Join, shown: readonly Span[]): string {

@@ -4,6 +4,7 @@ import type { WayOut } from '../checks/check.ts';
 import { elasticComfort, elasticKind, elasticStretch } from '../checks/elastic-checks.ts';
 import { fitsBody } from '../checks/fits-body.ts';
 import { passesOver } from '../checks/passes-over.ts';
+import { notePlace } from '../checks/way-in.ts';
 import { stretchDirection } from '../checks/stretch-direction.ts';
 import { bandPiece } from '../components/band-piece.ts';
 import { addHemEdge } from '../components/hem-edge.ts';
@@ -31,6 +32,7 @@ export const childTubeSkirt: Construction = {
   id: 'child-tube-skirt',
   name: 'Child’s tube-band skirt',
   summary: 'Slightly flared, with a soft knit band whose elastic can be changed as the child grows.',
+  group: 'skirts',
   needs: [],
   needsOneOf: [['waist-girth', 'flatWaist']],
   optional: ['flatHem', 'hip-girth'],
@@ -197,7 +199,9 @@ function look(sheet: Worksheet, flatWaist: Quantity, finished: Quantity, fromMai
     const hip = sheet.girth('hip');
     const needed = sheet.put('elastic-stretch-needed', 'Stretch needed to go on', 'up', hip.over(finished));
     const waysOut: WayOut[] = [{ says: 'Use a knit, or measure the waist of a skirt that slides over (laid flat)' }, body];
-    sheet.check(passesOver(sheet, { id: 'passes-over-hip', what: 'the hips', girth: hip, opening, by: 'the waist', waysOut }));
+    const passes = passesOver(sheet, { id: 'passes-over-hip', what: 'the hips', girth: hip, opening, by: 'the waist', waysOut });
+    notePlace(sheet, passes, { what: 'the waist', drop: 0 });
+    sheet.check(passes);
     sheet.check(elasticStretch(sheet, needed, [body]));
     sheet.check(fitsBody(sheet, [{ says: 'More flare', choices: { flare: 80 } }]));
   }

@@ -27,6 +27,7 @@ export const circleSkirt: Construction = {
   id: 'circle-skirt',
   name: 'Circle skirt',
   summary: 'A ring of cloth, or part of one: smooth at the waist, wide at the hem.',
+  group: 'skirts',
   needs: ['waist-girth', 'hip-girth'],
   optional: [],
   docket: ['waist-radius-cut', 'hem-radius-cut', 'hem-sweep', 'elastic-cut', 'cloth-to-buy', 'sewing-minutes'],

@@ -1,11 +1,15 @@
 import type { Worksheet } from '../sheet/worksheet.ts';
 import type { Choice } from './choice.ts';
 
+/** What one looks for it under. */
+export type Group = 'skirts' | 'dresses' | 'tops' | 'ties';
+
 /** A way of making a garment: what it needs, what can be chosen, and how its numbers, pieces and steps follow. */
 export interface Construction {
   id: string;
   name: string;
   summary: string;
+  group: Group;
   /** Measures without which nothing can be worked out. */
   needs: string[];
   /** Of each group one measure must be there. */

@@ -24,6 +24,7 @@ export const gatheredSkirt: Construction = {
   id: 'gathered-skirt',
   name: 'Gathered skirt',
   summary: 'Straight widths of cloth gathered to the waist: nothing wasted.',
+  group: 'skirts',
   needs: ['waist-girth', 'hip-girth'],
   optional: [],
   docket: ['flat-length', 'panel-cut-width', 'panel-cut-length', 'elastic-cut', 'band-cut-length', 'cloth-to-buy'],
@@ -96,12 +97,10 @@ export const gatheredSkirt: Construction = {
       seams,
       press: 'open',
       ...(zip ? { open: zip } : {}),
-      how: [
-        ...(zip
-          ? [`Leave the top of the last seam open for the zip: ${sheet.show(zip)} below the waist seam line, and the allowance above it.`]
-          : []),
-        'Then fold the top edge in halves, quarters and eighths, beginning at a seam, and mark each with a snip.',
-      ].join(' '),
+      ...(zip
+        ? { how: `Leave the top of the last seam open for the zip: ${sheet.show(zip)} below the waist seam line, and the allowance above it.` }
+        : {}),
+      then: 'Then fold the top edge in halves, quarters and eighths, beginning at a seam, and mark each with a snip.',
     });
     if (zip) zipInSeam(sheet, { opening, long: zip, seam: length.value, where: 'in the seam worn at centre back', waysOut: waist.waysOut });
     if (sheet.yes('pockets')) addPockets(sheet, { onto: piece });

@@ -26,6 +26,7 @@ export const goredSkirt: Construction = {
   id: 'gored-skirt',
   name: 'Gored skirt',
   summary: 'Tapering panels: close at waist and hip, wide at the hem.',
+  group: 'skirts',
   needs: ['waist-girth', 'hip-girth', 'waist-to-hip', 'waist-to-knee'],
   optional: ['knee-girth'],
   docket: ['front-gore-hip', 'gore-waist', 'hem-sweep', 'hem-rise-front', 'cloth-to-buy', 'sewing-minutes'],

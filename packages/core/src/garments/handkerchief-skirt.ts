@@ -27,6 +27,7 @@ export const handkerchiefSkirt: Construction = {
   id: 'handkerchief-skirt',
   name: 'Handkerchief skirt',
   summary: 'A square with a round hole: four corners hang lowest.',
+  group: 'skirts',
   needs: ['waist-girth', 'hip-girth'],
   optional: [],
   docket: ['waist-radius-cut', 'square-side-cut', 'corner-length', 'elastic-cut', 'cloth-to-buy', 'sewing-minutes'],

@@ -5,6 +5,7 @@ import { fitsBody } from '../checks/fits-body.ts';
 import { knitStretch } from '../checks/knit-stretch.ts';
 import { passesOver } from '../checks/passes-over.ts';
 import { stretchDirection } from '../checks/stretch-direction.ts';
+import { notePlace } from '../checks/way-in.ts';
 import { walkingRoom } from '../checks/walking-room.ts';
 import { addHemEdge } from '../components/hem-edge.ts';
 import { addLining } from '../components/lining.ts';
@@ -27,6 +28,7 @@ export const knitTubeSkirt: Construction = {
   id: 'knit-tube-skirt',
   name: 'Knit tube skirt',
   summary: 'A tube of knit, straight or shaped to the hip; no opening at all.',
+  group: 'skirts',
   needs: ['waist-girth', 'hip-girth', 'waist-to-hip'],
   optional: ['legs-girth', 'knee-girth'],
   knitOnly: true,
@@ -119,8 +121,17 @@ function look(sheet: Worksheet, tube: Tube, finished: Quantity, { waist, hip }: 
     Quantity.leaf('stretch-across', 'Stretch across the cloth', sheet.cloth.stretchAcross, 'ratio', 'cloth'),
   );
   const opening = Quantity.smaller(tube.waist.times(give), elasticOpensTo(sheet, finished)).named('opening', 'Opens to', 'down');
+  const passes = passesOver(sheet, {
+    id: 'passes-over-hip',
+    what: 'the hips',
+    girth: hip,
+    opening,
+    by: 'the waist',
+    waysOut: [wider, longer, stretchier],
+  });
+  notePlace(sheet, passes, { what: 'the waist', drop: 0 });
   sheet.check(
-    passesOver(sheet, { id: 'passes-over-hip', what: 'the hips', girth: hip, opening, by: 'the waist', waysOut: [wider, longer, stretchier] }),
+    passes,
     knitStretch(sheet, 'hip', neededHip, [wider, shaped]),
     knitStretch(sheet, 'waist', neededWaist, [wider]),
     elasticStretch(sheet, toGoOn, [longer, stretchier]),

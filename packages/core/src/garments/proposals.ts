@@ -3,8 +3,8 @@ import { PLAIN_ELASTIC, STRETCH_RESERVE } from '../cloth/elastic.ts';
 import { SNUG_PROPOSED } from './shared-choices.ts';
 import type { Wearer } from '../body/wearer.ts';
 import type { Cloth } from '../cloth/cloth.ts';
-import type { Units } from '../units/units.ts';
-import type { ChoiceValue, Proposed } from './choice.ts';
+import { INCH, type Units } from '../units/units.ts';
+import type { Choice, ChoiceValue, Proposed } from './choice.ts';
 import type { Construction } from './construction.ts';
 
 /** Whom a new make is for, and of what. */
@@ -34,9 +34,28 @@ export function proposalsFor(
     return units === 'in' ? inches : undefined;
   };
   const proposals: Record<string, ChoiceValue> = {};
-  for (const { id, proposed } of choices) {
+  for (const choice of choices) {
+    const { id, proposed, default: usual } = choice;
     const value = typeof proposed === 'object' ? pick(proposed) : proposed;
-    if (value !== undefined && !(id.startsWith('elastic') && !snugPasses(body))) proposals[id] = value;
+    const round =
+      units === 'in' && choice.kind === 'length' ? roundInches(value ?? (kind === 'knit' ? choice.knitDefault : undefined) ?? usual, choice) : value;
+    if (round !== undefined && !(id.startsWith('elastic') && !snugPasses(body))) proposals[id] = round;
   }
   return proposals;
+}
+
+/** From this length on (mm) people think in steps of so many inches. */
+const INCH_STEPS: ReadonlyArray<readonly [from: number, step: number]> = [
+  [200, 1],
+  [50, 1 / 2],
+  [20, 1 / 4],
+  [0, 1 / 8],
+];
+
+/** The round figure of inches next to a length, mm; undefined where there is none to round, or the round one is not allowed. */
+function roundInches(value: ChoiceValue | null | undefined, { min = 0, max = Infinity }: Choice): number | undefined {
+  if (typeof value !== 'number' || value === 0) return undefined;
+  const step = INCH * INCH_STEPS.find(([from]) => value >= from)![1];
+  const round = Math.max(1, Math.round(value / step)) * step;
+  return round >= min && round <= max ? round : undefined;
 }

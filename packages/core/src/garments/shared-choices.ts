@@ -8,17 +8,10 @@ const SEAM_KNIT = 10;
 /** The choices every construction has. `hem` is its default hem allowance, mm. */
 export function sharedChoices(hem: number, rest: { seam?: number } = {}): Choice[] {
   return [
-    allowanceChoice(
-      'seam',
-      'Seam allowance',
-      rest.seam ?? SEAM_WOVEN,
-      [3, 40],
-      'Wide enough to let out, narrow enough to lie flat. 1.5 cm on woven, 1 cm on knit.',
-      {
-        knitDefault: rest.seam ?? SEAM_KNIT,
-        proposed: { in: INCH / 2 },
-      },
-    ),
+    allowanceChoice('seam', 'Seam allowance', rest.seam ?? SEAM_WOVEN, [3, 40], 'Wide enough to let out, narrow enough to lie flat; less on knits.', {
+      knitDefault: rest.seam ?? SEAM_KNIT,
+      proposed: { in: INCH / 2 },
+    }),
     allowanceChoice(
       'hem',
       'Hem allowance',
@@ -44,6 +37,14 @@ export function sharedChoices(hem: number, rest: { seam?: number } = {}): Choice
           { to: 'across', says: 'Cut it folded across' },
         ],
       },
+    ),
+    oneOfChoice(
+      'machine',
+      'Sewn with',
+      'zigzag',
+      { zigzag: 'A machine with zigzag', straight: 'A machine that only sews straight', hands: 'Needle and thread, by hand' },
+      'Stitches, times and what to buy follow. By hand it takes three times as long, and holds as well.',
+      { fine: true },
     ),
     oneOfChoice(
       'finish',
@@ -98,20 +99,21 @@ export const bandClothChoice: Choice = oneOfChoice(
   { fine: true, saves: [{ to: 'contrast', says: 'Cut the band from another cloth' }] },
 );
 
-/** The elastic schools (handbook 7); `school` is the construction's default. */
-export function elasticChoices(school = 'body', rest: { snug?: number; when?: Choice['when'] } = {}): Choice[] {
+/** The elastic schools (handbook 7); `school` is the construction's default, `figures` what tells them apart where the elastics have names of their own. */
+export function elasticChoices(school = 'body', rest: { snug?: number; when?: Choice['when']; tryOn?: false; figures?: string[] } = {}): Choice[] {
   const when = rest.when ? { when: rest.when } : {};
+  const { tryOn = true } = rest;
   return [
     oneOfChoice(
       'elasticSchool',
       'Elastic length',
       school,
-      { body: 'As the body', 'less-an-inch': 'An inch less', snug: 'Snug', 'try-on': 'As tried on' },
+      { body: 'As the body', 'less-an-inch': 'An inch less', snug: 'Snug', ...(tryOn ? { 'try-on': 'As tried on' } : {}) },
       'As the body rests on the waist; an inch less or a few per cent less holds; pinned on the person is surest.',
       {
         ...when,
         proposed: { child: 'body', adult: 'snug' },
-        compare: { quantities: ['elastic-finished', 'elastic-cut', 'elastic-stretch-needed', 'elastic-sewn-ratio'] },
+        compare: { quantities: rest.figures ?? ['elastic-finished', 'elastic-cut', 'elastic-stretch-needed', 'elastic-sewn-ratio'] },
       },
     ),
     ratioChoice('elasticSnug', 'Snug: share of the body', rest.snug ?? 0.92, [0.7, 1], '0.90 to 0.97 in a casing, 0.85 to 0.92 sewn on or exposed.', {
@@ -119,11 +121,15 @@ export function elasticChoices(school = 'body', rest: { snug?: number; when?: Ch
       step: 0.01,
       when: { choice: 'elasticSchool', is: ['snug'] },
     }),
-    allowanceChoice('elasticTryOn', 'Length tried on', null, [50, 3000], 'Pinned round the person, without the join.', {
-      when: { choice: 'elasticSchool', is: ['try-on'] },
-      scales: true,
-      fine: false,
-    }),
+    ...(tryOn
+      ? [
+          allowanceChoice('elasticTryOn', 'Length tried on', null, [50, 3000], 'Pinned round the person, without the join.', {
+            when: { choice: 'elasticSchool', is: ['try-on'] },
+            scales: true,
+            fine: false,
+          }),
+        ]
+      : []),
     oneOfChoice(
       'elasticJoin',
       'Elastic join',
@@ -178,6 +184,15 @@ export function gatheredWaistChoices({ figures, onlyGathersHere }: { figures: st
   ];
 }
 
+/** A ruffle's height, fullness and fold; `when` it is shown. */
+export function ruffleChoices(when: NonNullable<Choice['when']>, { height, fullness }: { height: number; fullness: number }): Choice[] {
+  return [
+    lengthChoice('ruffleHeight', 'Ruffle height', height, [20, 600], 'What it adds below the edge.', { when }),
+    ratioChoice('ruffleFullness', 'Ruffle fullness', fullness, [1, 4], 'Twice the edge is usual.', { step: 0.1, when }),
+    yesNoChoice('ruffleDouble', 'Ruffle folded double', false, 'Needs no hem of its own, takes twice the cloth, stands out more.', { when }),
+  ];
+}
+
 /** How the hem edge is finished: turned up, bound, or with a ruffle (handbook 3). */
 export function hemEdgeChoices(): Choice[] {
   const ruffle = { choice: 'hemEdge', is: ['ruffle'] };
@@ -190,9 +205,7 @@ export function hemEdgeChoices(): Choice[] {
       'Turned up is quickest. A binding costs no length and lies flat on a curve. A ruffle adds length and swing.',
       { compare: { quantities: ['finished-length', 'ruffle-flat', 'binding-length', 'binding-square', 'sewing-minutes'] } },
     ),
-    lengthChoice('ruffleHeight', 'Ruffle height', 150, [20, 600], 'What it adds below the skirt.', { when: ruffle }),
-    ratioChoice('ruffleFullness', 'Ruffle fullness', 2, [1, 4], 'Twice the hem is usual.', { step: 0.1, when: ruffle }),
-    yesNoChoice('ruffleDouble', 'Ruffle folded double', false, 'Needs no hem of its own, takes twice the cloth, stands out more.', { when: ruffle }),
+    ...ruffleChoices(ruffle, { height: 150, fullness: 2 }),
   ];
 }
 

@@ -4,6 +4,7 @@ import type { Choice, ChoiceValue } from './choice.ts';
 
 /** The value of a choice as one reads it: a length in the person's unit, a ratio with two places, an option by its name. */
 export function choiceShown(choice: Choice, value: ChoiceValue, units: Units, round: 'down' | 'nearest' = 'nearest'): string {
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value !== 'number') return choice.optionLabels?.[String(value)] ?? String(value);
   if (choice.kind === 'length') return formatLength(value, units, round);
   return choice.kind === 'ratio' ? formatQuantity(value, 'ratio', units, round) : String(value);

@@ -37,6 +37,7 @@ export const tieredSkirt: Construction = {
   id: 'tiered-skirt',
   name: 'Tiered skirt',
   summary: 'Strips one below the other, each gathered to the one above.',
+  group: 'skirts',
   needs: ['waist-girth', 'hip-girth'],
   optional: [],
   docket: ['hem-sweep', 'strip-total', 'elastic-cut', 'band-cut-length', 'cloth-to-buy', 'sewing-minutes'],

@@ -28,6 +28,7 @@ interface Side {
  * corners (Shamos and Hoey 1976), however the sides overlap in their boxes.
  */
 export function crossesItself(ring: readonly Point[]): boolean {
+  if (isConvex(ring)) return false;
   const n = ring.length;
   const at = (i: number) => ring[i % n]!;
   if (ring.some((_, i) => doublesBack(at(i), at(i + 1), at(i + 2)))) return true;
@@ -52,6 +53,25 @@ export function crossesItself(ring: readonly Point[]): boolean {
     }
   }
   return false;
+}
+
+/** Turns the same way at every corner and goes round once: such a ring meets itself nowhere. */
+function isConvex(ring: readonly Point[]): boolean {
+  const n = ring.length;
+  let [turn, changes, heading] = [0, 0, 0];
+  for (let i = 0; i < n; i++) {
+    const [a, b, c] = [ring[i]!, ring[(i + 1) % n]!, ring[(i + 2) % n]!];
+    const sign = Math.sign(orient(a, b, c));
+    if (sign === 0 || (turn !== 0 && sign !== turn)) return false;
+    turn = sign;
+    // once round, its x turns back twice
+    const now = Math.sign(b[0] - a[0]);
+    if (now !== 0 && now !== heading) {
+      if (heading !== 0) changes++;
+      heading = now;
+    }
+  }
+  return changes <= 2;
 }
 
 /** How many of the crossed sides lie below the start of one; undefined where it starts on a side that is no neighbour. */

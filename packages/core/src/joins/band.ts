@@ -29,13 +29,13 @@ export interface FittedBandOptions extends BandOptions {
 }
 
 /** Both long edges of a strip in one direction, all its parts after each other. */
-function longEdges(band: Piece): [lower: Span[], upper: Span[]] {
+export function longEdges(band: Piece): [lower: Span[], upper: Span[]] {
   const parts = copiesOf(band);
   return [along(parts, 'bottom'), along(parts, 'top', true)];
 }
 
 /** The joins between the parts of a strip; round to the first again where it is a ring. */
-function partSeams(band: Piece, prefix: string, ring: boolean): PlainSeam[] {
+export function partSeams(band: Piece, prefix: string, ring: boolean): PlainSeam[] {
   const parts = copiesOf(band);
   return parts.slice(0, ring ? undefined : -1).map((placed, i) => ({
     id: `${prefix}-part-${i + 1}`,

@@ -7,6 +7,8 @@ import { finishStep, sewStep } from './stitching.ts';
 
 export interface SewnOnOptions {
   id: string;
+  /** Names its step. */
+  step?: string;
   edge: Span[];
   under?: Span[];
   /** The edge’s girth when the elastic is sewn on, mm: gathered first where it is longer. */
@@ -25,12 +27,12 @@ export interface SewnOnOptions {
  *     = = = = = =     stretched to lie flat on the cloth: zigzag
  *     ────────────
  */
-export function elasticOn(sheet: Worksheet, { id, edge, under = [], girth, finished, cut, as }: SewnOnOptions): Join {
+export function elasticOn(sheet: Worksheet, { id, step = 'elastic-on', edge, under = [], girth, finished, cut, as }: SewnOnOptions): Join {
   const join = addJoin(sheet, {
     id,
     how: 'elastic',
     layers: [edge, ...(under.length > 0 ? [under] : [])],
-    step: 'elastic-on',
+    step,
     heldTo: girth,
     notches: [0, 0.25, 0.5, 0.75].map((share) => ({ share })),
   });
@@ -41,7 +43,7 @@ export function elasticOn(sheet: Worksheet, { id, edge, under = [], girth, finis
     : `sew its ends together ${sheet.showLength(12.7)} in, and open the seam`;
   const names = ['on the skirt', 'on the elastic'] as const;
   sewStep(sheet, {
-    id: 'elastic-on',
+    id: step,
     title: inside ? 'Sew the elastic in, stretched' : 'Sew on the elastic, stretched',
     sews: [join],
     seam: inside ? girth.times(2) : girth,
@@ -63,14 +65,17 @@ export function elasticOn(sheet: Worksheet, { id, edge, under = [], girth, finis
       : 'The elastic is the band: stretched while it is sewn, it draws the gathers in afterwards.',
     caution: 'Most elastic holds rubber: mind a latex allergy.',
   });
-  if (!inside) finishStep(sheet, 'waist', { title: 'Finish the waist edge', length: girth, shows: [join], together: true });
+  if (!inside) finishStep(sheet, id, { title: 'Finish the waist edge', length: girth, shows: [join], together: true });
   return join;
 }
 
 /** Elastic drawn through a channel and pinned, to be tried on before it is closed. */
-export function threadElastic(sheet: Worksheet, { cut, shows }: { cut: Quantity; shows: readonly Join[] }): void {
+export function threadElastic(
+  sheet: Worksheet,
+  { prefix = 'elastic', cut, shows }: { prefix?: string; cut: Quantity; shows: readonly Join[] },
+): void {
   sheet.step({
-    id: 'elastic',
+    id: prefix,
     kind: 'sew',
     title: 'Thread the elastic',
     setUp: sheet.minutes('casing').value / 3,
@@ -83,11 +88,14 @@ export function threadElastic(sheet: Worksheet, { cut, shows }: { cut: Quantity;
 }
 
 /** The ends joined and the gap closed, or left open where it stays. */
-export function closeElastic(sheet: Worksheet, { shows, stays = false }: { shows: readonly Join[]; stays?: boolean }): void {
+export function closeElastic(
+  sheet: Worksheet,
+  { prefix = 'elastic', shows, stays = false }: { prefix?: string; shows: readonly Join[]; stays?: boolean },
+): void {
   const braided = sheet.elastic.kind === 'braided';
   const overlap = sheet.oneOf('elasticJoin') === 'overlap';
   sheet.step({
-    id: stays ? 'leave-open' : 'elastic-close',
+    id: stays ? 'leave-open' : `${prefix}-close`,
     kind: 'sew',
     title: stays ? 'Join the elastic; leave the gap open' : 'Join the elastic and close the gap',
     setUp: sheet.minutes('casing').value / 6,
@@ -106,10 +114,10 @@ export function closeElastic(sheet: Worksheet, { shows, stays = false }: { shows
 }
 
 /** The elastic on the shopping list. */
-export function buyElastic(sheet: Worksheet, cut: Quantity, pieces = 1): void {
+export function buyElastic(sheet: Worksheet, cut: Quantity, { prefix = 'elastic', pieces = 1 }: { prefix?: string; pieces?: number } = {}): void {
   const wide = sheet.showLength(sheet.elastic.width);
   sheet.shopping.push({
-    id: 'elastic',
+    id: prefix,
     what: `Elastic, ${wide} wide${pieces > 1 ? `, ${pieces} of` : ''}`,
     amount: sheet.show(cut),
     length: pieces * cut.value,

@@ -17,50 +17,67 @@ const BESIDE = 5;
  *     │  ║  │  stitched in a narrow V round the slit, slit, turned to the inside
  *     └──V──┘
  */
-export function facedSlit(sheet: Worksheet, { onto, long }: { onto: string; long: Quantity }): void {
+export function facedSlit(
+  sheet: Worksheet,
+  {
+    prefix = 'facing',
+    onto,
+    long,
+    from = 'the waist seam line',
+    into = 'waist',
+  }: {
+    prefix?: string;
+    onto: string;
+    long: Quantity;
+    /** Where the slit begins, in words. */
+    from?: string;
+    /** The edge it begins at, which takes in the top of the facing. */
+    into?: string;
+  },
+): void {
   const beside = sheet.figure('facing-width');
-  const width = sheet.put('facing-cut-width', 'Facing of the slit, width', 'up', beside.times(2));
+  const width = sheet.put(`${prefix}-cut-width`, 'Facing of the slit, width', 'up', beside.times(2));
   const height = sheet.put(
-    'facing-cut-length',
+    `${prefix}-cut-length`,
     'Facing of the slit, length',
     'up',
     long.plus(Quantity.constant(BELOW, 'mm', undefined, 'common practice')).plus(sheet.number('seam')),
   );
   const facing = sheet.cut({
-    id: 'facing',
+    id: prefix,
     name: 'Facing of the slit',
     copies: 1,
     grain: 'along',
     shell: false,
-    quantityIds: ['facing-cut-width', 'facing-cut-length'],
+    quantityIds: [`${prefix}-cut-width`, `${prefix}-cut-length`],
     shape: rectangleShape(width, height.minus(sheet.number('seam')), { top: sheet.number('seam').value, bottom: 0, sides: 0 }),
   });
   const [one] = copiesOf(facing);
   const edges = addJoin(sheet, {
-    id: 'facing-edges',
+    id: `${prefix}-edges`,
     how: 'raw',
     layers: [[...along([one!], 'side-left'), ...along([one!], 'bottom'), ...along([one!], 'side-right')]],
-    step: 'facing',
+    step: prefix,
     why: 'Overcast where the cloth frays; it lies inside.',
   });
-  finishStep(sheet, 'facing', { title: 'Finish three sides of the facing', length: edges.length, shows: [edges], together: false });
-  const slit = addJoin(sheet, { id: 'slit', how: 'face', layers: [], onto, long, step: 'facing' });
+  finishStep(sheet, prefix, { title: 'Finish three sides of the facing', length: edges.length, shows: [edges], together: false });
+  const slit = addJoin(sheet, { id: `${prefix}-slit`, how: 'face', layers: [], onto, long, step: prefix });
   const top = addJoin(sheet, {
-    id: 'facing-top',
+    id: `${prefix}-top`,
     how: 'topstitch',
     layers: [along([one!], 'top')],
     onto,
-    step: 'facing',
-    why: 'Basted to the waist edge; it goes into the waist seam.',
+    step: prefix,
+    why: `Basted to the ${into} edge and taken in with it.`,
   });
   sewStep(sheet, {
-    id: 'facing',
+    id: prefix,
     title: 'Slit and face the opening',
     sews: [edges, slit, top],
     seam: long.times(2),
     section: 'facing',
     handling: [['facing']],
-    how: `Chalk a line ${sheet.show(long)} down from the waist seam line, along the grain. Lay the facing on it, right sides together, top edges level. Sew down one side ${sheet.showLength(BESIDE)} from the line at the top, narrowing to a point at its end, one stitch across, and up the other side. Cut along the line right into the point, turn the facing inside, press, and baste its top to the waist edge.`,
+    how: `Chalk a line ${sheet.show(long)} down from ${from}, along the grain. Lay the facing on it, right sides together, top edges level. Sew down one side ${sheet.showLength(BESIDE)} from the line at the top, narrowing to a point at its end, one stitch across, and up the other side. Cut along the line right into the point, turn the facing inside, press, and baste its top to the ${into} edge.`,
     why: 'Here there is no seam to leave open: the facing is the edge of the opening.',
   });
 }

@@ -98,6 +98,8 @@ export interface GatheredSeam {
   names: [string, string];
   press: 'up' | 'down';
   step: string;
+  /** What is caught in the same seam. */
+  also?: readonly Join[];
 }
 
 /**
@@ -108,12 +110,12 @@ export interface GatheredSeam {
  *
  * The gathering is a step of its own before it; where both are alike (1 to 1) it is a plain seam and nothing is gathered.
  */
-export function gather(sheet: Worksheet, { id, title, gathered, onto, folded, names, press, step }: GatheredSeam): Join {
+export function gather(sheet: Worksheet, { id, title, gathered, onto, folded, names, press, step, also = [] }: GatheredSeam): Join {
   const layers = [onto, gathered, ...(folded ? [folded] : [])];
   const [flat, held] = [runLength(sheet, gathered), runLength(sheet, onto)];
   const even = flat.value <= held.value * 1.001;
   const quarters = [0, 0.25, 0.5, 0.75].map((share) => ({ share }));
-  const join = addJoin(sheet, { id, how: even ? 'plain' : 'gather', layers, step, notches: quarters });
+  const join = addJoin(sheet, { id, how: even ? 'plain' : 'gather', layers, step, press, notches: quarters });
   if (!even)
     gatherStep(sheet, {
       id: `gather-${id}`,
@@ -126,7 +128,7 @@ export function gather(sheet: Worksheet, { id, title, gathered, onto, folded, na
   sewStep(sheet, {
     id: step,
     title,
-    sews: [join],
+    sews: [join, ...also],
     section: even ? 'seam' : 'gather',
     handling: [['seam', 2]],
     how: even

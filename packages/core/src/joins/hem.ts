@@ -21,6 +21,8 @@ export interface HemOptions {
   before?: string;
   /** What is special while it is turned up. */
   extra?: string;
+  /** What is caught in with it: ends of straps. */
+  also?: readonly Join[];
 }
 
 /**
@@ -30,7 +32,10 @@ export interface HemOptions {
  *      │╮ twice  │╮ once, on a knit
  *      ╰╯        ╰─
  */
-export function hem(sheet: Worksheet, { id, title, edge, curved, allowance, role = 'main', inner = false, before, extra }: HemOptions): Join {
+export function hem(
+  sheet: Worksheet,
+  { id, title, edge, curved, allowance, role = 'main', inner = false, before, extra, also = [] }: HemOptions,
+): Join {
   const { frays, kind } = sheet.cloths.of(role);
   const long = runLength(sheet, edge);
   const metres = long.over(Quantity.constant(1000, 'mm'));
@@ -42,7 +47,7 @@ export function hem(sheet: Worksheet, { id, title, edge, curved, allowance, role
   sewStep(sheet, {
     id,
     title,
-    sews: [join],
+    sews: [join, ...also],
     role,
     handling: [['hem'], [curved ? 'hem-curved' : 'hem-straight', metres.value]],
     section: knit ? 'hem-single' : 'hem-double',

@@ -21,6 +21,8 @@ export interface PlainOptions {
   edges: string;
   /** What is special here; how a plain seam is sewn is said already. */
   how?: string;
+  /** What is done with it once it is pressed. */
+  then?: string;
   why?: string;
   seams: readonly PlainSeam[];
   press: 'open' | 'up' | 'to one side';
@@ -30,6 +32,8 @@ export interface PlainOptions {
   short?: boolean;
   role?: ClothRole;
   handling?: ReadonlyArray<readonly [string, number?]>;
+  /** What is caught in the same seam: ends of straps. */
+  also?: readonly Join[];
 }
 
 /**
@@ -41,7 +45,7 @@ export interface PlainOptions {
  */
 export function plain(
   sheet: Worksheet,
-  { step, title, edges, how, why, seams, press, open, short = false, role = 'main', handling }: PlainOptions,
+  { step, title, edges, how, then, why, seams, press, open, short = false, role = 'main', handling, also = [] }: PlainOptions,
 ): Join[] {
   const joins = seams.map(({ id, layers, behind, gap }) =>
     addJoin(sheet, {
@@ -49,6 +53,7 @@ export function plain(
       how: 'plain',
       layers,
       step,
+      press,
       ...(short ? {} : { notches: [{ share: 0.5, ...(behind ? { double: true as const } : {}) }] }),
       ...(gap ? { gap } : {}),
     }),
@@ -66,7 +71,7 @@ export function plain(
   sewStep(sheet, {
     id: step,
     title,
-    sews: joins,
+    sews: [...joins, ...also],
     role,
     section: press === 'open' ? 'seam-open' : 'seam',
     handling: handling ?? [['seam', joins.length]],
@@ -74,6 +79,7 @@ export function plain(
       `Right sides together, raw edges level${short ? '' : ', snips on snips'}. Sew ${seam} from the edge, a few stitches back and forth at both ends.`,
       ...(how ? [how] : []),
       press === 'open' ? 'Press the seam flat, then open.' : press === 'up' ? 'Press it upwards.' : 'Press it to one side.',
+      ...(then ? [then] : []),
     ].join(' '),
     ...(why ? { why } : knit ? { why: 'A narrow zigzag gives with the knit; a straight stitch pops the first time it is pulled.' } : {}),
   });

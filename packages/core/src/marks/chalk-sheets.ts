@@ -2,6 +2,7 @@ import type { Piece } from '../shapes/piece.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
 import { discSheet, sectorSheet } from './circle-marks.ts';
 import type { ChalkSheet } from './mark.ts';
+import { foldedOutlineSheet } from './folded-outline-marks.ts';
 import { outlineSheet } from './outline-marks.ts';
 import { panelSheet } from './panel-marks.ts';
 import { rectangleSheet } from './rectangle-marks.ts';
@@ -23,6 +24,8 @@ function chalkSheet(sheet: Worksheet, piece: Piece): ChalkSheet {
       return sectorSheet(sheet, piece, chalking);
     case 'square':
       return squareSheet(sheet, piece, chalking);
+    case 'outline':
+      return chalking.folded ? foldedOutlineSheet(sheet, piece) : outlineSheet(sheet, piece);
     default:
       return outlineSheet(sheet, piece);
   }

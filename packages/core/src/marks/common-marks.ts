@@ -1,3 +1,4 @@
+import { boundsOf } from '../geometry/bounds.ts';
 import type { Point } from '../geometry/point.ts';
 import type { Piece } from '../shapes/piece.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
@@ -58,4 +59,18 @@ export function templateMark(sheet: Worksheet, piece: Piece): Mark[] {
       quantities: [],
     },
   ];
+}
+
+/** Lines inside a piece: a bias, a row. On the half beside a fold where it is chalked folded. */
+export function lineMarks(sheet: Worksheet, piece: Piece, folded = false): Mark[] {
+  const { maxY } = boundsOf(piece.cut);
+  const where = (name: string, y: number, level: boolean) =>
+    level ? `Chalk the ${name}, ${sheet.showLength(maxY - y)} below the top cut edge` : `Chalk the ${name}`;
+  return piece.lines.map(({ name, from: [x, y], to }) => ({
+    id: `line-${name}`,
+    kind: 'distance',
+    says: name === 'bias' ? 'Chalk the diagonal from corner to corner: strips are cut beside it' : where(name, y, Math.abs(y - to[1]) < 1e-6),
+    quantities: [],
+    line: [[folded ? Math.max(0, x) : x, y], to],
+  }));
 }

@@ -18,8 +18,16 @@ function sidesByName(cut: readonly Edge[]): Array<[string, Edge[]]> {
   return sides;
 }
 
-const WORDS: Record<string, string> = { 'side-right': 'side', 'side-left': 'side', bottom: 'lower edge' };
-const wordFor = (name: string) => WORDS[name] ?? name;
+const WORDS: Record<string, string> = {
+  'side-right': 'side',
+  'side-left': 'side',
+  bottom: 'lower edge',
+  'corner-right': 'armhole corner',
+  'corner-left': 'armhole corner',
+  wrist: 'sleeve end',
+};
+/** A side in words: left and right are alike where half a piece lies beside the fold. */
+const wordFor = (name: string) => WORDS[name] ?? name.replace(/-(right|left)$/, '');
 
 /** The cut line of each side as dots to join, with their place from the origin: what one measures to on every side. */
 export function cutSideMarks(

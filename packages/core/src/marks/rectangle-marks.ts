@@ -2,7 +2,7 @@ import { boundsOf } from '../geometry/bounds.ts';
 import type { Point } from '../geometry/point.ts';
 import type { Piece } from '../shapes/piece.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
-import { labelMark, printSays, straightEnd, templateMark } from './common-marks.ts';
+import { labelMark, lineMarks, printSays, straightEnd, templateMark } from './common-marks.ts';
 import type { ChalkSheet, Mark } from './mark.ts';
 import { notchMarks } from './notch-marks.ts';
 
@@ -63,7 +63,7 @@ export function rectangleSheet(sheet: Worksheet, piece: Piece): ChalkSheet {
       line: [ne!, se!],
       dots: [nw!, ne!, se!, sw!, nw!],
     },
-    ...innerMarks(piece),
+    ...lineMarks(sheet, piece),
     ...notchMarks(sheet, piece, false),
     ...templateMark(sheet, piece),
     labelMark(piece, 'top'),
@@ -82,12 +82,3 @@ export function rectangleSheet(sheet: Worksheet, piece: Piece): ChalkSheet {
     marks,
   };
 }
-
-const innerMarks = (piece: Piece): Mark[] =>
-  piece.lines.map(({ name, from, to }) => ({
-    id: `line-${name}`,
-    kind: 'distance',
-    says: name === 'bias' ? 'Chalk the diagonal from corner to corner: strips are cut beside it' : `Chalk the ${name}`,
-    quantities: [],
-    line: [from, to],
-  }));

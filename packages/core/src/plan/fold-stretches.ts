@@ -106,16 +106,18 @@ function alongFold(pieces: readonly Piece[], usable: number, layer: StretchLayer
     const pairs = even && narrowest(piece) <= width + 1e-6 ? Math.floor(piece.copies / 2) : 0;
     const left = piece.copies - 2 * pairs;
     if (pairs > 0) folded.push({ ...whole(piece), copies: pairs });
-    const half = rightHalf(piece.cut);
-    const { width: wide, height, minY } = boundsOf(half);
-    if (left > 0 && even && piece.turns.includes(0) && wide <= width + 1e-6) {
+    if (left === 0) continue;
+    const half = even ? rightHalf(piece.cut) : [];
+    const wide = even ? boundsOf(half).width : Infinity;
+    if (piece.turns.includes(0) && wide <= width + 1e-6) {
+      const { height, minY } = boundsOf(half);
       const id = `${piece.id}, on the fold`;
       folded.push({ id, of: piece.id, onFold: true, outline: flatten(half, CHORD, 'outside'), copies: left, turns: [0] });
       for (let copy = 0; copy < left; copy++) {
         beside.push({ piece: id, copy, turn: 0, x: 0, y: reached - minY });
         reached += height;
       }
-    } else if (left > 0) open.push({ ...whole(piece), copies: left });
+    } else open.push({ ...whole(piece), copies: left });
   }
   if (folded.length === 0) return undefined;
   return [...stretch('along', width, folded, layer, beside), ...stretch('open', usable, open, layer)];
@@ -128,9 +130,13 @@ function acrossFold(pieces: readonly Piece[], usable: number, layer: StretchLaye
   return [...stretch('across', usable, pairs, layer), ...stretch('open', usable, open, layer)];
 }
 
+/** A piece with a hole whose four quarters are alike: no front lower than the back. */
+const isQuartered = ({ cut, cutHoles }: Piece): boolean =>
+  cutHoles.length > 0 && [cut, ...cutHoles].every((ring) => evenEnds(ring) && Math.abs(boundsOf(ring).maxY + boundsOf(ring).minY) < 0.01);
+
 /** Whole circles and squares with a hole, a quarter of each in the folded corner (handbook 4). */
 function inFour(pieces: readonly Piece[], usable: number, layer: StretchLayer): FoldStretch[] | undefined {
-  const holed = pieces.filter((piece) => piece.cutHoles.length > 0);
+  const holed = pieces.filter(isQuartered);
   if (holed.length === 0) return undefined;
   const quarters = holed.flatMap((piece) => {
     const half = rightHalf(piece.cut);
@@ -145,5 +151,5 @@ function inFour(pieces: readonly Piece[], usable: number, layer: StretchLayer): 
       placements: [{ piece: piece.id, copy: 0, turn: 0, x: 0, y: 0 }],
     }));
   });
-  return [...quarters, ...stretch('open', usable, pieces.filter((piece) => piece.cutHoles.length === 0).map(whole), layer)];
+  return [...quarters, ...stretch('open', usable, pieces.filter((piece) => !isQuartered(piece)).map(whole), layer)];
 }

@@ -1,6 +1,7 @@
 import type { Body } from '../body/measures.ts';
 import { childSafety, plausibleBody } from '../checks/body-checks.ts';
 import type { Check } from '../checks/check.ts';
+import type { PassedPlace } from '../checks/way-in.ts';
 import { clothLongEnough, clothWideEnough, matchesPrint, prewash } from '../checks/cloth-checks.ts';
 import { knitOnly } from '../checks/knit-only.ts';
 import type { Cloth } from '../cloth/cloth.ts';
@@ -18,11 +19,12 @@ import { footprint, type ClothRole, type Piece } from '../shapes/piece.ts';
 import { YARD, type Units } from '../units/units.ts';
 import { chalkSheets } from '../marks/chalk-sheets.ts';
 import { firstSteps } from '../make/common-steps.ts';
+import { withWhatIsThere } from '../make/on-the-table.ts';
 import { joinsAgree } from '../checks/joins-agree.ts';
 import { keepWaysThatHelp } from './ways-that-help.ts';
 import { layCloth, quickLayer, type Layer, type PlanLay } from './plan-lay.ts';
 import type { PlanRequest } from './request.ts';
-import { settleChoices, settleCloth, settleCloths, settleElastic, settleFigures, settleWearer, validateBody } from './validate.ts';
+import { settleChoices, settleCloth, settleCloths, settleElastic, settleEstimates, settleFigures, settleWearer, validateBody } from './validate.ts';
 import type { Wearer } from '../body/wearer.ts';
 import type { Cloths } from '../sheet/cloths.ts';
 import type { Join } from '../sheet/join.ts';
@@ -53,6 +55,8 @@ export interface Plan {
   steps: Step[];
   shopping: ShoppingItem[];
   view?: GarmentView;
+  /** The narrow places on the way in. */
+  wayIn: readonly PassedPlace[];
   lay: PlanLay;
   /** Lays of further cloths: lining, contrast. */
   otherLays: Partial<Record<ClothRole, PlanLay>>;
@@ -72,8 +76,9 @@ export interface Draft {
 export function draftFor(request: PlanRequest): Draft {
   const draft = drafted(request);
   const { sheet } = draft;
-  keepWaysThatHelp(sheet.checks, request, (other) => drafted(other).sheet.checks);
+  keepWaysThatHelp(sheet, request, (other) => drafted(other).sheet);
   sheet.steps.unshift(...firstSteps(sheet));
+  withWhatIsThere(sheet);
   sheet.chalk.push(...chalkSheets(sheet));
   return draft;
 }
@@ -91,12 +96,14 @@ function drafted(request: PlanRequest): Draft {
   const sheet = new Worksheet({
     body: request.body,
     wearer: settleWearer(request.body, request.wearer),
+    estimated: settleEstimates(request.body, request.estimated ?? {}),
     choices,
     definitions: construction.choices,
     cloths: { ...settleCloths(cloth, request.cloths ?? {}), main: cloth },
     elastic,
     units,
     figures: settleFigures(request.figures ?? {}),
+    learned: request.learned ?? {},
   });
   construction.draft(sheet);
   sheet.check(joinsAgree(sheet));
@@ -170,6 +177,7 @@ export function withLay({ construction, sheet: drafted, choices }: Draft, layer:
     chalk,
     steps,
     view: sheet.view,
+    wayIn: sheet.wayIn,
     shopping: shoppingList(sheet, lay.buy, otherLays),
     lay,
     otherLays,

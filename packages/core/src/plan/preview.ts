@@ -2,7 +2,7 @@ import type { Check } from '../checks/check.ts';
 import { flatten } from '../geometry/flatten.ts';
 import { svgPath } from '../geometry/svg-path.ts';
 import type { Point } from '../geometry/point.ts';
-import { needleFor } from '../make/needle.ts';
+import { needleOf } from '../make/needle.ts';
 import { edgeViews, joinView } from '../joins/join-view.ts';
 import { minutesOf } from '../make/sewing.ts';
 import { STITCHES } from '../make/stitches.ts';
@@ -56,7 +56,7 @@ function stepView(step: Step, plan: Plan) {
   return {
     ...rest,
     setUp,
-    ...(stitch ? { stitch, stitchName: STITCHES[stitch].name, needle: needleFor(plan.cloth) } : {}),
+    ...(stitch ? { stitch, stitchName: STITCHES[stitch].name, needle: needleOf(stitch, plan.cloth) } : {}),
     seamLength: seam?.value ?? 0,
     joins: step.joins ?? [],
     minutes: minutesOf(step, plan.pace),
@@ -74,6 +74,7 @@ export function previewOf(plan: Plan) {
     joins: plan.joins.map(joinView),
     openings: plan.openings,
     checks: plan.checks as Check[],
+    wayIn: plan.wayIn,
     marks: plan.chalk.map(({ cut, seam, marks, ...sheet }) => ({
       ...sheet,
       cutLine: ring(cut),

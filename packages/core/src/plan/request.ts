@@ -17,7 +17,11 @@ export interface PlanRequest {
   elastic?: Partial<Elastic>;
   /** Who wears it; decided from the body where nobody says. */
   wearer?: Wearer;
+  /** Measures nobody took, by id: what they were estimated from. Said wherever they are used. */
+  estimated?: Record<string, string>;
   /** The maker's own figures by id, in place of the defaults. */
   figures?: Record<string, number>;
+  /** What is said of choices and figures that come from this person's own experience, by id. */
+  learned?: Record<string, string>;
   units?: Units;
 }

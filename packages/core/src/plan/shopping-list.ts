@@ -1,5 +1,6 @@
 import { needleFor } from '../make/needle.ts';
 import type { ClothRole } from '../shapes/piece.ts';
+import { YARD } from '../units/units.ts';
 import type { ShoppingItem, Worksheet } from '../sheet/worksheet.ts';
 
 const CLOTHS: Partial<Record<ClothRole, string>> = { lining: 'Lining', contrast: 'Second cloth' };
@@ -26,9 +27,13 @@ export function shoppingList(sheet: Worksheet, buy: number, otherLays: Partial<R
   items.push({
     id: 'thread',
     what: 'Thread',
-    amount: `${reels} ${reels === 1 ? 'reel' : 'reels'} of ${Math.round(reel.value / 1000)} m`,
+    amount: `${reels} ${reels === 1 ? 'reel' : 'reels'} of ${sheet.units === 'cm' ? `${Math.round(reel.value / 1000)} m` : `${Math.round(reel.value / YARD)} yd`}`,
     length: thread.value,
   });
-  items.push({ id: 'needle', what: `Machine needles, ${needleFor(sheet.cloth)}`, amount: '1' });
+  items.push({
+    id: 'needle',
+    what: sheet.oneOf('machine') === 'hands' ? 'Hand needles, sharps 7 to 9' : `Machine needles, ${needleFor(sheet.cloth)}`,
+    amount: '1',
+  });
   return items;
 }

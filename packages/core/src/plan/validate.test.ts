@@ -5,6 +5,7 @@ import { CONSTRUCTIONS, constructionById } from '../garments/index.ts';
 import { proposalsFor } from '../garments/proposals.ts';
 import { USUAL_STRETCH } from '../cloth/elastic.ts';
 import { INCH } from '../units/units.ts';
+import { MEASURED } from '../testing/every-skirt.ts';
 import { planFor } from './plan.ts';
 import { settleChoices, settleCloth, settleElastic, validateBody } from './validate.ts';
 
@@ -67,6 +68,32 @@ describe('what a new make starts with', () => {
   });
 });
 
+describe('for those who think in inches', () => {
+  it('every length a new make starts with is one they find on their tape: whole inches where it is long, never finer than an eighth', () => {
+    for (const construction of CONSTRUCTIONS) {
+      const proposals = proposalsFor(construction, { units: 'in' });
+      for (const choice of construction.choices) {
+        const usual = choice.default;
+        if (choice.kind !== 'length' || typeof usual !== 'number' || usual === 0) continue;
+        const proposed = proposals[choice.id];
+        if (typeof proposed !== 'number') continue;
+        const eighths = proposed / (INCH / 8);
+        expect(eighths, `${construction.id} ${choice.id}`).toBeCloseTo(Math.round(eighths), 6);
+        if (proposed >= 240) expect(proposed / INCH, `${construction.id} ${choice.id}`).toBeCloseTo(Math.round(proposed / INCH), 6);
+      }
+    }
+    expect(Number(proposalsFor(circle, { units: 'in' })['length'])).toBeCloseTo(24 * INCH, 6);
+    // what the hem field shows is what is computed with: half an inch
+    expect(Number(proposalsFor(circle, { units: 'in' })['hem'])).toBeCloseTo(INCH / 2, 6);
+  });
+
+  it('zips are bought in whole inches, thread by the yard', () => {
+    const { shopping } = planFor({ construction: 'circle-skirt', body: MEASURED, units: 'in' });
+    expect(shopping.find(({ id }) => id === 'zip')!.amount).toMatch(/^\d+ in$/);
+    expect(shopping.find(({ id }) => id === 'thread')!.amount).toMatch(/ yd$/);
+  });
+});
+
 describe('what is wrong is named by its field', () => {
   it.each<[string, () => unknown]>([
     ['body', () => validateBody(circle, null as never)],
@@ -113,7 +140,7 @@ describe('what is wrong is named by its field', () => {
 });
 
 describe('schools side by side', () => {
-  const body = { 'waist-girth': 720, 'hip-girth': 980, 'waist-to-hip': 200, 'waist-to-knee': 590 };
+  const body = MEASURED;
   const noLay = () => ({ length: 1, utilisation: 0, placements: [] });
 
   it.each(CONSTRUCTIONS.map((each) => [each.id, each] as const))(

@@ -37,6 +37,17 @@ export function validateBody(construction: Construction, body: Body): void {
   }
 }
 
+/** The estimates among the measures. Throws BadInput naming a measure that was not sent, or an estimate that says nothing. */
+export function settleEstimates(body: Body, given: Record<string, string>): Readonly<Record<string, string>> {
+  if (typeof given !== 'object' || given === null || Array.isArray(given))
+    throw new BadInput('estimated', 'must be an object of measures and what each was estimated from');
+  for (const [id, from] of Object.entries(given)) {
+    if (!Object.hasOwn(body, id)) throw new BadInput(`estimated.${id}`, 'is not among the measures in body');
+    if (typeof from !== 'string' || from === '' || from.length > 120) throw new BadInput(`estimated.${id}`, 'must say what it was estimated from');
+  }
+  return given;
+}
+
 /** Every choice with its value: the person's, else the default. Throws BadInput or Unmakeable naming the choice. */
 export function settleChoices(construction: Construction, given: Record<string, ChoiceValue>, kind: Cloth['kind']): Map<string, ChoiceValue | null> {
   if (typeof given !== 'object' || given === null || Array.isArray(given))

@@ -24,11 +24,11 @@ export function rectangle(width: number, height: number, allow: RectangleAllowan
   );
 }
 
-/** A rectangle as a shape to cut; width and height finished, allowances in mm. */
-export function rectangleShape(width: Quantity, height: Quantity, allow: RectangleAllowances): Shape {
+/** A rectangle as a shape to cut; width and height finished, allowances in mm. `names` calls its sides something else. */
+export function rectangleShape(width: Quantity, height: Quantity, allow: RectangleAllowances, names: Readonly<Record<string, string>> = {}): Shape {
   return {
     inputs: [width, height],
-    draw: ([w, h]) => ({ seam: rectangle(w!, h!, allow), holes: [] }),
+    draw: ([w, h]) => ({ seam: rectangle(w!, h!, allow).map((edge) => ({ ...edge, name: names[edge.name] ?? edge.name })), holes: [] }),
     chalking: { as: 'rectangle' },
   };
 }

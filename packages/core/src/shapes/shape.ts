@@ -19,6 +19,7 @@ export interface Outline {
 /** How a shape is chalked; what only its drawing knows is measured off it. */
 export type Chalking =
   | { as: 'rectangle' }
+  | { as: 'outline'; folded: boolean }
   | { as: 'panel'; stations: readonly ChalkStation[]; hem: string }
   | { as: 'disc' | 'sector'; inner: Quantity; outer: Quantity; angle: Quantity; hole: string; slit: boolean }
   | { as: 'square'; inner: Quantity; half: Quantity; whole: boolean };

@@ -41,6 +41,10 @@ export interface Join {
   why?: string;
   /** Notches at these shares of the join, on all its layers; double ones tell the back from the front. */
   notches?: Array<{ share: number; double?: true }>;
+  /** Rows inside a piece. */
+  rows?: number;
+  /** How its allowances are pressed. */
+  press?: 'open' | 'up' | 'down' | 'to one side';
   /** Left open on the inside for the elastic, mm; `stays` where it is never closed. */
   gap?: { length: number; stays: boolean };
 }

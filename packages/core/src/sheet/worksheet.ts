@@ -3,6 +3,7 @@ import type { Body } from '../body/measures.ts';
 import { measureById } from '../body/measures.ts';
 import type { Wearer } from '../body/wearer.ts';
 import type { Check } from '../checks/check.ts';
+import type { PassedPlace } from '../checks/way-in.ts';
 import type { Cloth } from '../cloth/cloth.ts';
 import type { Elastic } from '../cloth/elastic.ts';
 import type { GarmentView } from '../drape/garment-view.ts';
@@ -61,8 +62,12 @@ export interface SheetFor {
   cloths: { main: Cloth } & Partial<Record<ClothRole, Cloth>>;
   elastic: Elastic;
   units: Units;
+  /** Measures that were estimated, by id, and from what. */
+  estimated: Readonly<Record<string, string>>;
   /** Figures of the maker's own, in place of the defaults. */
   figures: Readonly<Record<string, number>>;
+  /** What is said of choices and figures of the maker's own experience, by id. */
+  learned?: Readonly<Record<string, string>>;
 }
 
 /**
@@ -79,6 +84,8 @@ export class Worksheet {
   readonly shopping: ShoppingItem[] = [];
   /** Girths of every layer worn on the body, by what it is called. */
   readonly worn: Array<{ what: string; levels: WornLevel[] }> = [];
+  /** The narrow places on the way in, as they were looked at. */
+  readonly wayIn: PassedPlace[] = [];
   /** What a cloth is called on the shopping list where its role does not say enough. */
   readonly clothNames: Partial<Record<ClothRole, string>> = {};
   /** The holes left in the outer shell. */
@@ -87,29 +94,38 @@ export class Worksheet {
   view?: GarmentView;
   readonly body: Body;
   readonly wearer: Wearer;
+  readonly estimated: Readonly<Record<string, string>>;
   readonly elastic: Elastic;
   readonly units: Units;
   readonly cloths: Cloths;
   /** Size of the sample: 1, 0.5 or 0.25. */
   readonly scale: number;
   private readonly choices: SheetFor['choices'];
-  private readonly definitions: readonly Choice[];
   private readonly figures: SheetFor['figures'];
+  private readonly learned: Readonly<Record<string, string>>;
   private readonly joinIds = new Set<string>();
   private readonly takenUp = new Map<string, Join[]>();
   private readonly sideLengths = new Map<string, Quantity>();
   private readonly leaves = new Map<string, Quantity>();
+  private readonly definitionById: ReadonlyMap<string, Choice>;
+  /** Names the choices have in the formulas. */
+  private readonly choiceNames: ReadonlySet<string>;
+  private readonly quantityById = new Map<string, Quantity>();
+  private readonly pieceById = new Map<string, Piece>();
 
-  constructor({ body, wearer, choices, definitions, cloths, elastic, units, figures }: SheetFor) {
+  constructor({ body, wearer, estimated, choices, definitions, cloths, elastic, units, figures, learned = {} }: SheetFor) {
     this.scale = SAMPLE_SCALE[String(choices.get('sampleSize') ?? 'full')] ?? 1;
     this.cloths = new Cloths(cloths);
     this.body = body;
     this.wearer = wearer;
+    this.estimated = estimated;
     this.choices = choices;
-    this.definitions = definitions;
+    this.definitionById = new Map(definitions.map((each) => [each.id, each]));
+    this.choiceNames = new Set(definitions.map((each) => each.inTree ?? each.id));
     this.elastic = elastic;
     this.units = units;
     this.figures = figures;
+    this.learned = learned;
   }
 
   /** The same sheet to write on further, this one staying as it is. */
@@ -117,6 +133,7 @@ export class Worksheet {
     const { quantities, pieces, joins, checks, chalk, steps, shopping } = this;
     return Object.assign(Object.create(Worksheet.prototype) as Worksheet, this, {
       quantities: [...quantities],
+      quantityById: new Map(this.quantityById),
       pieces: [...pieces],
       joins: [...joins],
       checks: [...checks],
@@ -139,7 +156,9 @@ export class Worksheet {
   measure(id: string): Quantity {
     const value = this.body[id];
     if (value === undefined) throw new BadInput(`body.${id}`, 'is needed for this choice');
-    return this.leaf(id, measureById(id)!.label, value * this.scale, 'mm', 'measure');
+    const from = this.estimated[id];
+    const { label } = measureById(id)!;
+    return this.leaf(id, from ? `${label} (estimated from ${from})` : label, value * this.scale, 'mm', 'measure');
   }
 
   hasMeasure(id: string): boolean {
@@ -147,7 +166,7 @@ export class Worksheet {
   }
 
   /**
-   * A girth of the body, mm: measured, or twice a garment laid flat. Throws BadInput where there is neither.
+   * A girth of the body, mm: measured, or twice a garment laid flat; an estimate says what it was estimated from. Throws BadInput where there is neither.
    * `id` is "waist", "hip", "bust"; its tree says which it was.
    */
   girth(id: string): Quantity {
@@ -161,7 +180,9 @@ export class Worksheet {
     const { definition, value } = this.choice(id);
     if (typeof value !== 'number') throw new FormulaError(`choice ${id} has no number`);
     const scale = definition.scales ? this.scale : 1;
-    return this.leaf(definition.inTree ?? id, definition.label, value * scale, UNIT_OF_KIND[definition.kind]!, 'choice');
+    const own = this.learned[id];
+    const label = own ? `${definition.label} (${own})` : definition.label;
+    return this.leaf(definition.inTree ?? id, label, value * scale, UNIT_OF_KIND[definition.kind]!, 'choice');
   }
 
   oneOf(id: string): string {
@@ -188,7 +209,7 @@ export class Worksheet {
     const figure = Object.hasOwn(FIGURES, id) ? FIGURES[id]! : undefined;
     if (!figure) throw new FormulaError(`no figure ${id}`);
     const own = this.figures[id];
-    const label = `${figure.label} (${own === undefined ? figure.source : 'your figure'})`;
+    const label = `${figure.label} (${own === undefined ? figure.source : (this.learned[id] ?? 'your figure')})`;
     return this.leaf(id, label, own ?? figure.value, UNIT_OF_FIGURE[figure.unit], 'figure');
   }
 
@@ -199,27 +220,29 @@ export class Worksheet {
 
   /** Names a quantity and puts it on the plan. Throws FormulaError where the name is taken, by another or by a choice. */
   put(id: string, label: string, safeSide: SafeSide, quantity: Quantity, unit?: QuantityUnit): Quantity {
-    if (this.quantities.some((each) => each.id === id)) throw new FormulaError(`two quantities are called ${id}`);
-    if (this.definitions.some((each) => (each.inTree ?? each.id) === id)) throw new FormulaError(`the quantity ${id} is called like a choice`);
+    if (this.quantityById.has(id)) throw new FormulaError(`two quantities are called ${id}`);
+    if (this.choiceNames.has(id)) throw new FormulaError(`the quantity ${id} is called like a choice`);
     const named = (unit ? quantity.as(unit) : quantity).named(id, label, safeSide);
     this.quantities.push(named);
+    this.quantityById.set(id, named);
     return named;
   }
 
   quantity(id: string): Quantity {
-    const found = this.quantities.find((each) => each.id === id);
+    const found = this.quantityById.get(id);
     if (!found) throw new FormulaError(`no quantity ${id} on this sheet`);
     return found;
   }
 
   /** Cuts a piece. Throws FormulaError where the id is taken, Unmakeable where it can't be drawn. */
   cut({ shape, turns, cloth = 'main', ...rest }: Cut): Piece {
-    if (this.pieces.some(({ id }) => id === rest.id)) throw new FormulaError(`two pieces are called ${rest.id}`);
+    if (this.pieceById.has(rest.id)) throw new FormulaError(`two pieces are called ${rest.id}`);
     const values = shape.inputs.map(({ value }) => value);
     this.assertCuttable(rest.name, rest.copies, cloth);
     const along = rest.grain === 'along';
     const piece = makePiece({ ...rest, ...shape.draw(values), shape, cloth, turns: turns ?? allowedTurns(this.cloths.of(cloth), along) });
     this.pieces.push(piece);
+    this.pieceById.set(piece.id, piece);
     return piece;
   }
 
@@ -300,7 +323,7 @@ export class Worksheet {
   }
 
   private choice(id: string): { definition: Choice; value: ChoiceValue | null } {
-    const definition = this.definitions.find((each) => each.id === id);
+    const definition = this.definitionById.get(id);
     if (!definition) throw new FormulaError(`no choice ${id} in this construction`);
     return { definition, value: this.choices.get(id) ?? null };
   }

@@ -1,5 +1,5 @@
 import { wearerOf } from '../body/wearer.ts';
-import type { Body } from '../body/measures.ts';
+import { measureById, type Body } from '../body/measures.ts';
 import type { Cloth } from '../cloth/cloth.ts';
 import { BadInput } from '../errors/bad-input.ts';
 import type { ChoiceValue } from '../garments/choice.ts';
@@ -32,8 +32,9 @@ export interface BecomesNot {
   why: string;
 }
 
-/** Nobody wears a skirt longer than this where the height isn't known, mm. */
+/** Nobody wears them longer than this where the height isn't known, mm. */
 const LONGEST_SKIRT = 1000;
+const LONGEST_DRESS = 1400;
 /** Hem clear of the floor, mm (common practice, no source). */
 const ABOVE_FLOOR = 40;
 
@@ -69,7 +70,11 @@ export function whatItBecomes(
       else can.push(found);
     } catch (error) {
       if (!(error instanceof BadInput)) throw error;
-      cannot.push({ construction: id, name, why: `It needs a measure: ${error.field.replace('body.', '').replaceAll('-', ' ')}.` });
+      cannot.push({
+        construction: id,
+        name,
+        why: `It needs a measure: ${measureById(error.field.replace('body.', ''))?.label.toLowerCase() ?? error.field}.`,
+      });
     }
   }
   return { can: can.sort((a, b) => b.takes - a.takes), cannot };
@@ -78,8 +83,11 @@ export function whatItBecomes(
 function solve(construction: Construction, request: PlanRequest, onHand: number, layer?: Layer): Becomes | string {
   const [length, ...others] = construction.choices.filter(({ saves, when }) => saves === 'less' && !when);
   if (!length) return 'There is nothing to solve for.';
-  const floor = request.body['waist-to-floor'];
-  const most = Math.min(length.max ?? LONGEST_SKIRT, floor === undefined ? LONGEST_SKIRT : floor - ABOVE_FLOOR);
+  // what hangs from the shoulders counts from there; the rest from the waist or near it
+  const fromShoulder = [...construction.needs, ...construction.optional].includes('shoulder-to-floor');
+  const floor = request.body[fromShoulder ? 'shoulder-to-floor' : 'waist-to-floor'];
+  const longest = fromShoulder ? LONGEST_DRESS : LONGEST_SKIRT;
+  const most = Math.min(length.max ?? longest, floor === undefined ? longest : floor - ABOVE_FLOOR);
   const least = Math.max(length.min ?? 0, Math.min(Number(length.default ?? 0), most) * 0.5);
   let best = largestThatFits(request, length, least, most, onHand, layer);
   if (!best) return 'There is too little cloth, or it is too narrow.';

@@ -1,16 +1,19 @@
 import { Unmakeable } from '../errors/unmakeable.ts';
-import type { Choice } from '../garments/choice.ts';
+import type { Choice, ChoiceValue } from '../garments/choice.ts';
 import type { Layer } from '../plan/plan-lay.ts';
 import { planFor, type Plan } from '../plan/plan.ts';
 import type { PlanRequest } from '../plan/request.ts';
+import { offBolt } from './to-buy.ts';
 
 /** Values between two steps are looked at this often at most. */
 const HALVINGS = 12;
+/** From the top down, as many values of a ratio are tried before the rest is halved. */
+const TRIES = 24;
 
 /** Length of cloth a plan takes off the bolt as it lies in the cupboard, mm: the lay and the reserve, before it shrinks in the wash. */
 export function takenOffBolt({ lay, cloth, choices }: Plan): number {
   const needed = lay.length + Number(choices.get('reserve') ?? 0);
-  return cloth.prewashed ? needed : needed / (1 - cloth.shrinkAlong);
+  return offBolt(needed, cloth);
 }
 
 /** The plan of a request, or undefined where it can't be made. */
@@ -33,7 +36,9 @@ const stepOf = ({ kind, step = 1 }: Choice) => (kind === 'length' ? Math.max(5, 
 
 /**
  * The largest value of a choice between `from` and `to` whose plan takes no more than `onHand` mm of cloth; undefined where not even
- * `from` does. Cloth is taken to grow with the value, as it does with lengths and fullness.
+ * `from` does. Cloth is taken to grow with a length. With a ratio it goes up and down, as a fuller circle may lie in more and smaller
+ * panels: there the fullest that fits is looked for from the top. `otherwise`: other choices each value may be tried with (in more panels),
+ * where it does not fit as it is; `choices` are those it fits with, the value among them.
  */
 export function largestThatFits(
   request: PlanRequest,
@@ -42,22 +47,33 @@ export function largestThatFits(
   to: number,
   onHand: number,
   layer?: Layer,
-): { value: number; plan: Plan } | undefined {
+  otherwise: ReadonlyArray<Record<string, ChoiceValue>> = [],
+): { value: number; plan: Plan; choices: Record<string, ChoiceValue> } | undefined {
   const step = stepOf(choice);
   const at = (k: number) => Number((from + k * step).toFixed(6));
-  const fits = (k: number): Plan | undefined => {
-    const plan = planOrNone(withChoice(request, choice.id, at(k)), layer);
-    return plan && takenOffBolt(plan) <= onHand + 1e-6 ? plan : undefined;
+  const fits = (k: number): { value: number; plan: Plan; choices: Record<string, ChoiceValue> } | undefined => {
+    for (const more of [{}, ...otherwise]) {
+      const choices = { ...more, [choice.id]: at(k) };
+      const plan = planOrNone({ ...request, choices: { ...request.choices, ...choices } }, layer);
+      if (plan && takenOffBolt(plan) <= onHand + 1e-6) return { value: at(k), plan, choices };
+    }
+    return undefined;
   };
-  let low = 0;
-  let best = fits(0);
-  if (!best) return undefined;
   let high = Math.floor((to - from) / step + 1e-9) + 1;
+  const stride = choice.kind === 'ratio' ? Math.max(1, Math.ceil(high / TRIES)) : high;
+  let low = high;
+  let best: ReturnType<typeof fits>;
+  do {
+    high = low;
+    low = Math.max(0, low - stride);
+    best = fits(low);
+  } while (!best && low > 0);
+  if (!best) return undefined;
   for (let i = 0; high - low > 1 && i < HALVINGS; i++) {
     const middle = (low + high) >> 1;
-    const plan = fits(middle);
-    if (plan) [low, best] = [middle, plan];
+    const found = fits(middle);
+    if (found) [low, best] = [middle, found];
     else high = middle;
   }
-  return { value: at(low), plan: best };
+  return best;
 }

@@ -39,6 +39,18 @@ describe('too little cloth', () => {
     expect(takenOffBolt(planFor(circle({ length: longer })))).toBeGreaterThan(onHand);
   });
 
+  it('offers the fullest circle that fits, in a few panels where that lies closer, not a sliver of one on two thirds of the cloth', () => {
+    const [onHand, narrow] = [1400, circle({}, { width: 1400 })];
+    const way = waysOutOfTooLittle(narrow, onHand).find(({ choices }) => 'fraction' in choices)!;
+    const fraction = Number(way.choices['fraction']);
+    expect(fraction).toBeGreaterThanOrEqual(0.5);
+    expect(way.says).toMatch(/panels$/);
+    for (const panels of [2, 3, 4]) {
+      const fuller = planFor({ ...narrow, choices: { fraction: Number((fraction + 0.05).toFixed(2)), panels } });
+      expect(takenOffBolt(fuller), `${panels} panels`).toBeGreaterThan(onHand);
+    }
+  });
+
   it('counts what unwashed cloth loses in the wash', () => {
     const washed = takenOffBolt(planFor(circle()));
     expect(takenOffBolt(planFor(circle({}, { prewashed: false, shrinkAlong: 0.04 })))).toBeCloseTo(washed / 0.96, 6);

@@ -8,6 +8,19 @@ export const MEASURED = {
   'waist-to-knee': 590,
   'waist-to-floor': 1040,
   'knee-girth': 370,
+  'bust-girth': 920,
+  'under-bust-girth': 790,
+  'upper-arm-girth': 290,
+  'wrist-girth': 165,
+  'neck-girth': 370,
+  'head-girth': 560,
+  'shoulder-girth': 1030,
+  'shoulder-width': 390,
+  'shoulder-to-waist': 420,
+  'shoulder-to-floor': 1440,
+  'wrist-span': 1500,
+  'back-neck-width': 180,
+  'over-shoulder': 400,
 };
 
 /** Requests that between them use every skirt of the catalogue and its main variants. */

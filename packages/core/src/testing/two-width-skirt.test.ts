@@ -16,6 +16,7 @@ describe('the worked example of the architecture page', () => {
   const sheet = new Worksheet({
     body: MEASURED,
     wearer: wearerOf(MEASURED),
+    estimated: {},
     choices: settleChoices(twoWidthSkirt, {}, 'woven'),
     definitions: twoWidthSkirt.choices,
     cloths: { main: PLAIN_WOVEN },

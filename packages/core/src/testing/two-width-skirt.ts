@@ -14,6 +14,7 @@ export const twoWidthSkirt: Construction = {
   id: 'two-width-skirt',
   name: 'Two-width skirt',
   summary: 'Two rectangles and an elastic.',
+  group: 'skirts',
   needs: ['waist-girth', 'hip-girth'],
   optional: [],
   docket: ['panel-width', 'casing-turn', 'elastic-cut', 'cloth-to-buy'],

@@ -1,4 +1,5 @@
 import { INCH, YARD, type Units } from './units.ts';
+import { VULGAR } from './vulgar.ts';
 
 const PER_UNIT: Record<string, number> = {
   mm: 1,
@@ -8,6 +9,7 @@ const PER_UNIT: Record<string, number> = {
   inch: INCH,
   inches: INCH,
   '"': INCH,
+  "''": INCH,
   '″': INCH,
   '”': INCH,
   ft: 12 * INCH,
@@ -19,8 +21,7 @@ const PER_UNIT: Record<string, number> = {
   yard: YARD,
   yards: YARD,
 };
-const VULGAR: Record<string, string> = { '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅓': '1/3', '⅔': '2/3' };
-const TERM = /^\s*(?:(\d+)[\s-]+(\d+)\/(\d+)|(\d+)\/(\d+)|(\d*[.,]?\d+|\d+[.,]))\s*(mm|cm|m|inches|inch|in|ft|yards|yard|yds|yd|["″”'′’])?\.?/i;
+const TERM = /^\s*(?:(\d+)[\s-]+(\d+)\/(\d+)|(\d+)\/(\d+)|(\d*[.,]?\d+|\d+[.,]))\s*(mm|cm|m|inches|inch|in|ft|yards|yard|yds|yd|''|["″”'′’])?\.?/i;
 
 /** Why a text is not a length, in words that name what would do. */
 export interface LengthProblem {
@@ -42,6 +43,9 @@ export function parseLength(text: string, units: Units): number | LengthProblem 
     const [all, whole, top, bottom, bareTop, bareBottom, decimal, unit] = match;
     const denominator = Number(bottom ?? bareBottom ?? 1);
     if (denominator === 0) return { problem: `“${text.trim()}” divides by nothing. Try ${example}.` };
+    // thousands to some, decimals to others
+    if (decimal !== undefined && /^\d{1,3},\d{3}$/.test(decimal))
+      return { problem: `“${text.trim()}” can be read two ways. Write it with a point, or without the comma.` };
     const number = decimal !== undefined ? Number(decimal.replace(',', '.')) : Number(whole ?? 0) + Number(top ?? bareTop ?? 0) / denominator;
     total += number * (unit ? PER_UNIT[unit.toLowerCase()]! : units === 'cm' ? 10 : INCH);
     rest = rest.slice(all.length).trim();
