@@ -1,4 +1,4 @@
-import type { ClothCreate, ElasticCreate, LogCreate, MakeCreate, PersonCreate, Station } from '@arcus/contract';
+import type { ClothCreate, ElasticCreate, LogCreate, MakeCreate, PersonCreate, Station, SwatchCreate } from '@arcus/contract';
 
 /** A person with measurements, each so many days ago; values in mm. */
 export interface DemoPerson extends PersonCreate {
@@ -17,9 +17,17 @@ export interface DemoMake extends Pick<MakeCreate, 'name' | 'construction' | 'ch
   log?: Omit<LogCreate, 'finishedOn'> & { daysAgo: number };
 }
 
+/** A strip that was tried, by the key of its cloth or elastic. */
+export interface DemoSwatch extends Omit<SwatchCreate, 'clothId' | 'elasticId' | 'takenOn'> {
+  cloth?: string;
+  elastic?: string;
+  daysAgo: number;
+}
+
 export interface Scenario {
   people: DemoPerson[];
   cloths: Array<ClothCreate & { key: string }>;
   elastics: Array<ElasticCreate & { key: string }>;
+  swatches: DemoSwatch[];
   makes: DemoMake[];
 }

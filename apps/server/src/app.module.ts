@@ -5,11 +5,13 @@ import { BackupModule } from './backup/backup.module.ts';
 import { CupboardModule } from './cupboard/cupboard.module.ts';
 import type { Database } from './database/database.ts';
 import { DatabaseModule } from './database/database.module.ts';
+import { ExperienceModule } from './experience/experience.module.ts';
 import { EngineModule } from './engine/engine.module.ts';
 import { HealthController } from './health/health.controller.ts';
 import { LaysModule } from './lays/lays.module.ts';
 import { MakesModule } from './makes/makes.module.ts';
 import { PeopleModule } from './people/people.module.ts';
+import { PhotosModule } from './photos/photos.module.ts';
 import { PlansModule } from './plans/plans.module.ts';
 
 @Module({})
@@ -23,7 +25,9 @@ export class AppModule {
         EngineModule,
         PeopleModule,
         CupboardModule,
+        ExperienceModule,
         MakesModule,
+        PhotosModule,
         PlansModule,
         LaysModule,
         BackupModule,

@@ -6,6 +6,7 @@ import { createApp } from './create-app.ts';
 import { ClothsService } from './cupboard/cloths.service.ts';
 import { ElasticsService } from './cupboard/elastics.service.ts';
 import { Database, DATABASE_FILE } from './database/database.ts';
+import { ExperienceService } from './experience/experience.service.ts';
 import { MakesService } from './makes/makes.service.ts';
 import { PeopleService } from './people/people.service.ts';
 
@@ -13,7 +14,7 @@ const DAY = 24 * 60 * 60 * 1000;
 const dayFromNow = (days: number) => new Date(Date.now() + days * DAY).toISOString().slice(0, 10);
 
 /** Fills an empty database with a scenario, through the same services a person's clicks go through. */
-export async function seed(app: INestApplicationContext, { people, cloths, elastics, makes }: Scenario): Promise<void> {
+export async function seed(app: INestApplicationContext, { people, cloths, elastics, swatches, makes }: Scenario): Promise<void> {
   const ids = new Map<string, string>();
   for (const { key, measures, ...person } of people) {
     const { id } = await app.get(PeopleService).create(person);
@@ -26,6 +27,13 @@ export async function seed(app: INestApplicationContext, { people, cloths, elast
   }
   for (const { key, ...cloth } of cloths) ids.set(key, (await app.get(ClothsService).create(cloth)).id);
   for (const { key, ...elastic } of elastics) ids.set(key, (await app.get(ElasticsService).create(elastic)).id);
+  for (const { cloth, elastic, daysAgo, ...swatch } of swatches)
+    await app.get(ExperienceService).create({
+      ...swatch,
+      clothId: cloth && ids.get(cloth),
+      elasticId: elastic && ids.get(elastic),
+      takenOn: dayFromNow(-daysAgo),
+    });
   const service = app.get(MakesService);
   for (const { person, cloth, elastic, dueInDays, station, done, log, ...make } of makes) {
     const dueOn = dueInDays === undefined ? undefined : dayFromNow(dueInDays);

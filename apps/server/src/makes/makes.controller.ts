@@ -1,4 +1,4 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Patch, Post, Put, Query } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, ParseIntPipe, ParseUUIDPipe, Patch, Post, Put, Query } from '@nestjs/common';
 import { FoundLays, LogCreate, MakeCreate, MakeUpdate } from '@arcus/contract';
 import { MakesService } from './makes.service.ts';
 
@@ -52,6 +52,18 @@ export class MakesController {
   @Get(':id/log')
   log(@Param('id', ParseUUIDPipe) id: string) {
     return this.makes.log(id);
+  }
+
+  @Delete(':id/log/:entry')
+  @HttpCode(204)
+  strike(@Param('id', ParseUUIDPipe) id: string, @Param('entry', ParseIntPipe) entry: number) {
+    return this.makes.strike(id, entry, true);
+  }
+
+  @Post(':id/log/:entry/restore')
+  @HttpCode(204)
+  putBack(@Param('id', ParseUUIDPipe) id: string, @Param('entry', ParseIntPipe) entry: number) {
+    return this.makes.strike(id, entry, false);
   }
 
   @Post(':id/log')

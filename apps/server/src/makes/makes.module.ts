@@ -1,5 +1,6 @@
 import { Module } from '@nestjs/common';
 import { CupboardModule } from '../cupboard/cupboard.module.ts';
+import { ExperienceModule } from '../experience/experience.module.ts';
 import { LaysModule } from '../lays/lays.module.ts';
 import { PeopleModule } from '../people/people.module.ts';
 import { PlansModule } from '../plans/plans.module.ts';
@@ -8,7 +9,7 @@ import { MakesController } from './makes.controller.ts';
 import { MakesService } from './makes.service.ts';
 
 @Module({
-  imports: [PeopleModule, CupboardModule, PlansModule, LaysModule],
+  imports: [PeopleModule, CupboardModule, ExperienceModule, PlansModule, LaysModule],
   controllers: [MakesController],
   providers: [MakesService, MakeSummaries],
 })

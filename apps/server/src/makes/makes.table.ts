@@ -15,6 +15,8 @@ export const makes = sqliteTable(
       .references(() => people.id),
     clothId: text('cloth_id').references(() => cloths.id),
     elasticId: text('elastic_id').references(() => elastics.id),
+    /** Cloths for parts of it by what they are for; ids of cloths. */
+    otherCloths: text('other_cloths', { mode: 'json' }).$type<Record<string, string>>().notNull().default({}),
     choices: text('choices', { mode: 'json' }).$type<Record<string, number | string | boolean>>().notNull(),
     dueOn: text('due_on'),
     /** The main cloth as laid by hand; null: Arcus lays it. */
@@ -23,6 +25,8 @@ export const makes = sqliteTable(
     done: text('done', { mode: 'json' }).$type<string[]>().notNull(),
     /** The figures ticked marks had when they were ticked, mm. */
     chalked: text('chalked', { mode: 'json' }).$type<Record<string, number[]>>().notNull().default({}),
+    /** Clocks, rows and waits by id; see MakeUpdate. */
+    tally: text('tally', { mode: 'json' }).$type<Record<string, number[]>>().notNull().default({}),
     /** The body, cloth and elastic it was last looked at with. */
     basis: text('basis', { mode: 'json' }).$type<MakeBasis>(),
     /** The docket as last worked out: shown only until it is worked out again, which it is whenever what it hangs on has changed. */
@@ -45,6 +49,8 @@ export const logs = sqliteTable(
     planned: text('planned', { mode: 'json' }).$type<Record<string, number>>().notNull(),
     note: text('note').notNull().default(''),
     nextTime: text('next_time').notNull().default(''),
+    /** When it was taken out again; it stays, and can be put back. */
+    struckAt: text('struck_at'),
     /** Names the entry, where whoever sent it did. */
     key: text('key'),
   },

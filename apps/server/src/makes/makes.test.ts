@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { ApiError, LogView, MakeView } from '@arcus/contract';
+import type { ApiError, LogView, MakeDetail, MakeView } from '@arcus/contract';
 import { aMake } from '../testing/fixtures.ts';
 import { TestServer } from '../testing/test-server.ts';
 
@@ -47,6 +47,22 @@ describe('a make', () => {
     expect(body.summary.verdict).toBe('unmakeable');
   });
 
+  it('cuts a part from a cloth of its own, and refuses what is no part or no cloth by name', async () => {
+    const { make } = await aMake(server);
+    const { id } = (await server.post<{ id: string }>('/api/cloths', { name: 'Narrow lining', width: 1400, kind: 'woven' })).body;
+    const lined = await server.patch<MakeDetail>(`/api/makes/${make.id}`, { version: make.version, choices: { ...make.choices, lining: true } });
+    const own = await server.patch<MakeDetail>(`/api/makes/${make.id}`, { version: lined.body.version, otherCloths: { lining: id } });
+    expect(own.status).toBe(200);
+    expect(own.body.otherCloths).toEqual({ lining: id });
+    const keys = ({ lays }: MakeDetail) => lays.map(({ key }) => key);
+    expect(keys(own.body).filter((key) => !keys(lined.body).includes(key))).toHaveLength(1);
+    const refused = async (otherCloths: Record<string, unknown>) =>
+      (await server.patch<ApiError>(`/api/makes/${make.id}`, { version: own.body.version, otherCloths })).body;
+    expect(await refused({ sail: id })).toMatchObject({ statusCode: 400, message: [expect.stringContaining('otherCloths.sail')] });
+    expect(await refused({ lining: make.id })).toMatchObject({ statusCode: 400, message: [expect.stringContaining('otherCloths.lining')] });
+    expect(await refused({ lining: 3 })).toMatchObject({ statusCode: 400 });
+  });
+
   it('of a person not yet measured says which measure is missing', async () => {
     const person = (await server.post<{ id: string }>('/api/people', { name: 'Ode' })).body;
     const { body } = await server.post<MakeView>('/api/makes', { name: 'Later', construction: 'circle-skirt', personId: person.id });
@@ -67,6 +83,30 @@ describe('a make', () => {
     expect(body.planned['hem-sweep']).toBeCloseTo(700 + 2 * Math.PI * 600, 6);
     expect((await server.get<LogView[]>(`/api/makes/${make.id}/log`)).body).toHaveLength(1);
     expect((await server.get<MakeView>(`/api/makes/${make.id}`)).body.finishedOn).toBe('2027-04-30');
+  });
+
+  it('an entry taken out of the log no longer finishes the make, and can be put back', async () => {
+    const { make } = await aMake(server);
+    const entry = { finishedOn: '2027-04-30', verdict: 'mend', actuals: {} };
+    const { body } = await server.post<LogView>(`/api/makes/${make.id}/log`, entry);
+    const finishedOn = async () => (await server.get<MakeView>(`/api/makes/${make.id}`)).body.finishedOn;
+    const listed = async () => (await server.get<MakeView[]>('/api/makes')).body.find(({ id }) => id === make.id)!.finishedOn;
+    expect((await server.send('DELETE', `/api/makes/${make.id}/log/${body.id}`)).status).toBe(204);
+    expect([await finishedOn(), await listed()]).toEqual([null, null]);
+    expect((await server.get<LogView[]>(`/api/makes/${make.id}/log`)).body.map(({ struck }) => struck)).toEqual([true]);
+    expect((await server.post(`/api/makes/${make.id}/log/${body.id}/restore`, {})).status).toBe(204);
+    expect([await finishedOn(), await listed()]).toEqual(['2027-04-30', '2027-04-30']);
+    expect((await server.send('DELETE', `/api/makes/${make.id}/log/999999`)).status).toBe(404);
+  });
+
+  it('keeps what was counted at the table: clocks, rows, waits', async () => {
+    const { make } = await aMake(server);
+    expect(make.tally).toEqual({});
+    const tally = { 'time:sides': [720_000, 0], 'rows:shirring': [12, 6, 11], 'wait:hang': [1_806_940_800_000, 24] };
+    const { body } = await server.patch<MakeView>(`/api/makes/${make.id}`, { version: make.version, tally });
+    expect(body.tally).toEqual(tally);
+    expect(body.summary.figures, 'counting changes no figure').toEqual(make.summary.figures);
+    expect((await server.get<MakeView>(`/api/makes/${make.id}`)).body.tally).toEqual(tally);
   });
 
   it('put away is hidden, not gone', async () => {

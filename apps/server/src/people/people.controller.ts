@@ -1,4 +1,4 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Patch, Post, Query } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, ParseIntPipe, ParseUUIDPipe, Patch, Post, Query } from '@nestjs/common';
 import { MeasureEntries, PersonCreate, PersonUpdate } from '@arcus/contract';
 import { PeopleService } from './people.service.ts';
 
@@ -41,6 +41,18 @@ export class PeopleController {
   @Get(':id/measures')
   ledger(@Param('id', ParseUUIDPipe) id: string) {
     return this.people.ledger(id);
+  }
+
+  @Delete(':id/measures/:line')
+  @HttpCode(204)
+  strike(@Param('id', ParseUUIDPipe) id: string, @Param('line', ParseIntPipe) line: number) {
+    return this.people.strike(id, line, true);
+  }
+
+  @Post(':id/measures/:line/restore')
+  @HttpCode(204)
+  putBack(@Param('id', ParseUUIDPipe) id: string, @Param('line', ParseIntPipe) line: number) {
+    return this.people.strike(id, line, false);
   }
 
   @Post(':id/measures')

@@ -8,7 +8,7 @@ export const people = sqliteTable('people', {
   child: integer('child', { mode: 'boolean' }).notNull().default(false),
 });
 
-/** The ledger: one line a measurement, never changed afterwards. Value mm, date ISO 8601. */
+/** The ledger: one line a measurement, never changed afterwards but for being struck out. Value mm, date ISO 8601. */
 export const measurements = sqliteTable(
   'measurements',
   {
@@ -20,6 +20,8 @@ export const measurements = sqliteTable(
     value: real('value').notNull(),
     takenOn: text('taken_on').notNull(),
     note: text('note').notNull().default(''),
+    /** When it was struck out as a slip: it stays as history and no longer counts. */
+    struckAt: text('struck_at'),
     /** Names the lot it was sent with. */
     key: text('key'),
   },

@@ -16,7 +16,7 @@ export class PlansController {
   @Post('plans/preview')
   @HttpCode(200)
   @Header('Content-Type', 'application/json; charset=utf-8')
-  preview(@Body() { construction, body, choices, cloth, cloths, elastic, wearer, figures, units }: PlanPreviewRequest): Promise<string> {
+  preview(@Body() { construction, body, choices, cloth, cloths, elastic, wearer, estimated, figures, units }: PlanPreviewRequest): Promise<string> {
     return this.plans.preview({
       construction,
       body,
@@ -25,6 +25,7 @@ export class PlansController {
       cloths: cloths ?? undefined,
       elastic: elastic && { ...elastic },
       wearer: wearer ?? undefined,
+      estimated: estimated ?? undefined,
       figures: figures ?? undefined,
       units: units ?? undefined,
     });

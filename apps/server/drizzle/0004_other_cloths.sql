@@ -1,0 +1,1 @@
+ALTER TABLE `makes` ADD `other_cloths` text DEFAULT '{}' NOT NULL;

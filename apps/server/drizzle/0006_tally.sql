@@ -1,0 +1,1 @@
+ALTER TABLE `makes` ADD `tally` text DEFAULT '{}' NOT NULL;
