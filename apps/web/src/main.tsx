@@ -1,9 +1,10 @@
-import { App as AntApp, ConfigProvider } from 'antd';
+import { ConfigProvider } from 'antd';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { SWRConfig } from 'swr';
 import { read } from './api/client.ts';
+import { SaidProvider } from './common/said.tsx';
 import { startOutbox } from './outbox/use-outbox.ts';
 import { router } from './routes.tsx';
 import { loadAhead, openAhead } from './shell/load-ahead.ts';
@@ -34,13 +35,13 @@ loadAhead();
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <ConfigProvider theme={theme} wave={{ disabled: true }}>
-      <AntApp style={{ height: '100%' }}>
+      <SaidProvider>
         <SWRConfig value={{ fetcher: read, revalidateOnFocus: true, shouldRetryOnError: true, errorRetryInterval: 3000 }}>
           <UnitsProvider>
             <Pages />
           </UnitsProvider>
         </SWRConfig>
-      </AntApp>
+      </SaidProvider>
     </ConfigProvider>
   </StrictMode>,
 );

@@ -14,6 +14,7 @@ export const router = createBrowserRouter([
       { path: 'welcome', lazy: page(SCREENS.welcome) },
       { path: 'makes', lazy: page(SCREENS.makes) },
       { path: 'makes/new', lazy: page(SCREENS.newMake) },
+      { path: 'makes/compare', lazy: page(SCREENS.compare) },
       { path: 'makes/:id/:station?', lazy: page(SCREENS.make) },
       { path: 'people', lazy: page(SCREENS.people) },
       { path: 'people/:id', lazy: page(SCREENS.person) },

@@ -3,6 +3,7 @@ export const SCREENS = {
   today: () => import('./today/today-page.tsx'),
   welcome: () => import('./welcome/welcome-page.tsx'),
   makes: () => import('./makes/makes-page.tsx'),
+  compare: () => import('./makes/compare-page.tsx'),
   newMake: () => import('./makes/new-make-page.tsx'),
   make: () => import('./make/make-page.tsx'),
   people: () => import('./people/people-page.tsx'),

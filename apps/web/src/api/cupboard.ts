@@ -21,6 +21,12 @@ export function useElastics() {
   return { ...answer, data };
 }
 
+/** What was put away of a shelf. */
+export function useShelfAway(shelf: Shelf) {
+  const answer = useSWR<Array<ClothView | ElasticView>>(`/api/${shelf}?archived=true`);
+  return { ...answer, data: answer.data?.filter(({ archived }) => archived) };
+}
+
 /** Everything that changes one shelf of the cupboard, by way of the outbox. */
 export const shelfActions = (shelf: Shelf) => ({
   create: async (item: Fields & { name: string }): Promise<{ id: string }> => {

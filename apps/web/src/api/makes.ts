@@ -22,6 +22,12 @@ export function useMakes() {
   return { ...answer, data: shown };
 }
 
+/** Those that were put away. */
+export function useMakesAway() {
+  const answer = useSWR<MakeView[]>(`${KEY}?archived=true`);
+  return { ...answer, data: answer.data?.filter(({ archived }) => archived) };
+}
+
 /** One make. Where the server can't be asked, as the list had it. */
 export function useMake(id: string) {
   const answer = useSWR<MakeDetail>(`${KEY}/${id}`);
@@ -52,6 +58,18 @@ export const makesActions = {
     outbox.call({ method: 'PUT', path: `${KEY}/${id}/lays`, body: { lays }, says: `How the pieces of ${name} lie` }),
   /** What changed under it since it was last looked at has been seen. */
   seen: (id: string, name: string) => outbox.call({ method: 'POST', path: `${KEY}/${id}/seen`, says: `${name}, looked at` }),
+  /** One more tick on a make that is not open. */
+  tick: ({ id, name, version, done }: MakeView, tick: string) => {
+    const was = { done };
+    outbox.edit(`${KEY}/${id}`, name, { fields: was, version }, was, { done: [...done, tick] });
+  },
+  /** An entry of the log is taken out, or put back. */
+  strike: (id: string, name: string, entry: number, out: boolean) =>
+    outbox.call({
+      method: out ? 'DELETE' : 'POST',
+      path: `${KEY}/${id}/log/${entry}${out ? '' : '/restore'}`,
+      says: `An entry of ${name} ${out ? 'taken out' : 'put back'}`,
+    }),
   putAway: (id: string) => outbox.call({ method: 'DELETE', path: `${KEY}/${id}`, says: 'A make put away' }),
   takeOut: (id: string) => outbox.call({ method: 'POST', path: `${KEY}/${id}/restore`, says: 'A make taken out again' }),
 };

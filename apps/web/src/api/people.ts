@@ -15,6 +15,12 @@ export function usePeople() {
   return { ...answer, data };
 }
 
+/** Those who were put away. */
+export function usePeopleAway() {
+  const answer = useSWR<PersonView[]>(`${KEY}?archived=true`);
+  return { ...answer, data: answer.data?.filter(({ archived }) => archived) };
+}
+
 export function useLedger(id: string) {
   const answer = useSWR<MeasureView[]>(`${KEY}/${id}/measures`);
   const entries = useEntries(`${KEY}/${id}`);
@@ -35,6 +41,18 @@ export const peopleActions = {
       path: `${KEY}/${id}/measures`,
       body: { entries, key: newId() },
       says: `${entries.map(({ measure }) => measureById(measure)?.label ?? measure).join(', ')} of ${name}`,
+    }),
+  /** Its name, note, and whether it is a child, as they are wanted. */
+  update: ({ id, version, name, note, child }: PersonView, values: Partial<Pick<PersonView, 'name' | 'note' | 'child'>>) => {
+    const was = { name, note, child };
+    outbox.edit(`${KEY}/${id}`, values.name ?? name, { fields: was, version }, was, { ...was, ...values });
+  },
+  /** A line of the ledger no longer counts, or counts again. */
+  strike: (id: string, name: string, line: number, out: boolean) =>
+    outbox.call({
+      method: out ? 'DELETE' : 'POST',
+      path: `${KEY}/${id}/measures/${line}${out ? '' : '/restore'}`,
+      says: `A measure of ${name} ${out ? 'struck out' : 'put back'}`,
     }),
   putAway: (id: string) => outbox.call({ method: 'DELETE', path: `${KEY}/${id}`, says: 'A person put away' }),
   takeOut: (id: string) => outbox.call({ method: 'POST', path: `${KEY}/${id}/restore`, says: 'A person taken out again' }),

@@ -16,4 +16,4 @@ export function sayDistance(iso: string): string {
 }
 
 /** A moment as one says it: "14 May 2027, 18:05". */
-export const sayMoment = (iso: string) => dayjs(iso).format('D MMM YYYY, HH:mm');
+export const sayMoment = (at: string | number) => dayjs(at).format('ddd D MMM, HH:mm');

@@ -1,5 +1,6 @@
-import { App, Button } from 'antd';
+import { Button } from 'antd';
 import { ApiProblem } from '../api/client.ts';
+import { useSaid } from './said.tsx';
 
 interface Actions {
   putAway(id: string): Promise<unknown>;
@@ -8,7 +9,7 @@ interface Actions {
 
 /** Puts a thing away and offers to take it out again: nothing is deleted. */
 export function usePutAway({ putAway, takeOut }: Actions): (id: string, name: string) => Promise<void> {
-  const { message } = App.useApp();
+  const message = useSaid();
   return async (id, name) => {
     try {
       await putAway(id);

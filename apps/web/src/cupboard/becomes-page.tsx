@@ -167,7 +167,7 @@ function Possible({ construction, name, choices, fuller, takes, cloth, figures, 
         </span>
       ))}
       <span className="quiet small">
-        takes {formatCloth(takes, units)} of {formatCloth(onHand, units, 'down')}
+        takes {formatCloth(takes, units, 'nearest')} of {formatCloth(onHand, units, 'nearest')}
       </span>
       <Button size="small" onClick={() => void start()}>
         Start it

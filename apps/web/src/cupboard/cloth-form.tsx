@@ -1,8 +1,12 @@
-import { ColorPicker, Input, InputNumber, Switch } from 'antd';
+import { ColorPicker, Input, Switch } from 'antd';
 import { useState } from 'react';
 import type { ClothView } from '@arcus/contract';
+import { YARD } from '@arcus/core';
+import { useUnits } from '../settings/units.tsx';
 import { LengthInput } from '../fields/length-input.tsx';
+import { NumberInput } from '../fields/number-input.tsx';
 import { Options } from '../fields/options.tsx';
+import { Swatches } from './swatches.tsx';
 import { Field, ShelfDrawer } from './shelf-drawer.tsx';
 
 type Values = Omit<ClothView, 'id' | 'version' | 'archived'>;
@@ -38,11 +42,14 @@ const SWITCHES: ReadonlyArray<{ key: 'oneWay' | 'sheer' | 'frays' | 'prewashed';
 ];
 
 /** One cloth: what is known of it. Everything but name and width has a usual value. */
-export default function ClothForm({ cloth, onClose }: { cloth?: ClothView; onClose(): void }) {
+export default function ClothForm({ cloth, onClose, onMade }: { cloth?: ClothView; onClose(): void; onMade?(id: string): void }) {
   const [values, setValues] = useState<Values>(() => (cloth ? pickValues(cloth) : NEW));
+  const { units } = useUnits();
+  // kept by the metre, spoken of as it is bought
+  const [per, perSays] = units === 'cm' ? [1, 'metre'] : [YARD / 1000, 'yard'];
   const set = (patch: Partial<Values>) => setValues((now) => ({ ...now, ...patch }));
   return (
-    <ShelfDrawer shelf="cloths" title={cloth?.name ?? 'A new cloth'} item={cloth} values={values} onClose={onClose}>
+    <ShelfDrawer shelf="cloths" title={cloth?.name ?? 'A new cloth'} item={cloth} values={values} onClose={onClose} onMade={onMade}>
       <Field label="Name">
         <Input value={values.name} maxLength={120} autoFocus onChange={(event) => set({ name: event.target.value })} />
       </Field>
@@ -108,24 +115,36 @@ export default function ClothForm({ cloth, onClose }: { cloth?: ClothView; onClo
         <Share label="Shrinks along" value={values.shrinkAlong} onChange={(shrinkAlong) => set({ shrinkAlong })} most={50} />
         <Share label="Shrinks across" value={values.shrinkAcross} onChange={(shrinkAcross) => set({ shrinkAcross })} most={50} />
       </div>
-      <p className="choice-why">Stretch: fold 10 cm, pull without force, read the tape. 13 cm is 30 %.</p>
+      <p className="choice-why">
+        {units === 'cm'
+          ? 'Stretch: fold 10 cm, pull without force, read the tape. 13 cm is 30 %.'
+          : 'Stretch: fold 4 in, pull without force, read the tape. 5 1/4 in is about 30 %.'}
+      </p>
       <div className="row" style={{ alignItems: 'start' }}>
         <Field label="Fibre">
           <Input value={values.fibre} maxLength={120} onChange={(event) => set({ fibre: event.target.value })} />
         </Field>
-        <Field label="Price a metre">
-          <InputNumber
-            aria-label="Price a metre"
+        <Field label={`Price a ${perSays}`}>
+          <NumberInput
+            label={`Price a ${perSays}`}
             min={0}
             max={100_000}
-            value={values.pricePerMetre}
-            onChange={(pricePerMetre) => set({ pricePerMetre })}
+            value={values.pricePerMetre === null ? null : Math.round(values.pricePerMetre * per * 10_000) / 10_000}
+            onCommit={(price) => set({ pricePerMetre: price / per })}
+            onClear={() => set({ pricePerMetre: null })}
           />
         </Field>
         <Field label="Selvedge">
           <LengthInput label="Selvedge" value={values.selvedge} max={200} onCommit={(selvedge) => set({ selvedge })} />
         </Field>
       </div>
+      {cloth && (
+        <Swatches
+          of={{ clothId: cloth.id }}
+          name={cloth.name}
+          onTake={(trait, value) => trait !== 'greatestStretch' && trait !== 'fullness' && set({ [trait]: value })}
+        />
+      )}
     </ShelfDrawer>
   );
 }
@@ -134,14 +153,15 @@ export default function ClothForm({ cloth, onClose }: { cloth?: ClothView; onClo
 function Share({ label, value, most, onChange }: { label: string; value: number; most: number; onChange(share: number): void }) {
   return (
     <Field label={label}>
-      <InputNumber
-        aria-label={label}
+      <NumberInput
+        label={label}
         min={0}
         max={most}
         value={Math.round(value * 1000) / 10}
-        onChange={(percent) => onChange((percent ?? 0) / 100)}
+        onCommit={(percent) => onChange(percent / 100)}
+        onClear={() => onChange(0)}
         suffix="%"
-        style={{ width: 100 }}
+        width={100}
       />
     </Field>
   );

@@ -3,7 +3,8 @@ import { lazy, Suspense } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { ClothView, ElasticView } from '@arcus/contract';
 import { formatCloth, formatLength } from '@arcus/core';
-import { useCloths, useElastics } from '../api/cupboard.ts';
+import { shelfActions, useCloths, useElastics, useShelfAway } from '../api/cupboard.ts';
+import { PutAwayList } from '../common/put-away-list.tsx';
 import { RequestState } from '../common/request-state.tsx';
 import { usePageTitle } from '../common/use-page-title.ts';
 import { useUnits } from '../settings/units.tsx';
@@ -63,6 +64,8 @@ export default function CupboardPage() {
               }
             </RequestState>
           </section>
+          <PutAwayList of={useShelfAway('cloths')} what="cloths" takeOut={shelfActions('cloths').takeOut} />
+          <PutAwayList of={useShelfAway('elastics')} what="elastics" takeOut={shelfActions('elastics').takeOut} />
         </div>
       </div>
       <Suspense>

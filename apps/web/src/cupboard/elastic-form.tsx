@@ -1,9 +1,11 @@
-import { Input, InputNumber } from 'antd';
+import { Input } from 'antd';
 import { useState } from 'react';
 import type { ElasticView } from '@arcus/contract';
 import { USUAL_STRETCH, type ElasticKind } from '@arcus/core';
 import { LengthInput } from '../fields/length-input.tsx';
+import { NumberInput } from '../fields/number-input.tsx';
 import { Options } from '../fields/options.tsx';
+import { Swatches } from './swatches.tsx';
 import { Field, ShelfDrawer } from './shelf-drawer.tsx';
 
 type Values = Omit<ElasticView, 'id' | 'version' | 'archived'>;
@@ -31,13 +33,12 @@ export default function ElasticForm({ elastic, onClose }: { elastic?: ElasticVie
         <LengthInput label="Width" value={values.width} min={2} max={200} onCommit={(width) => set({ width })} />
       </Field>
       <Field label="Greatest stretch" hint="Pull 10 cm as far as it goes without strain: 15 cm is 1.5. Test it; elastics differ.">
-        <InputNumber
-          aria-label="Greatest stretch"
+        <NumberInput
+          label="Greatest stretch"
           min={1.01}
           max={6}
-          step={0.05}
           value={values.greatestStretch}
-          onChange={(greatestStretch) => greatestStretch !== null && set({ greatestStretch })}
+          onCommit={(greatestStretch) => set({ greatestStretch })}
         />
       </Field>
       <Field label="In the cupboard">
@@ -49,6 +50,7 @@ export default function ElasticForm({ elastic, onClose }: { elastic?: ElasticVie
           onCommit={(lengthOnHand) => set({ lengthOnHand })}
         />
       </Field>
+      {elastic && <Swatches of={{ elasticId: elastic.id }} name={elastic.name} onTake={(_, greatestStretch) => set({ greatestStretch })} />}
     </ShelfDrawer>
   );
 }

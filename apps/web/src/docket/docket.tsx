@@ -4,6 +4,8 @@ import { useWorking } from '../working/working.tsx';
 
 const LONG_CLOTH = new Set(['cloth-to-buy', 'cloth-length', 'hem-sweep', 'strip-total', 'thread-length']);
 const SIDE_SAYS = { down: 'rounded down', up: 'rounded up', nearest: '' };
+/** What hangs on how the pieces lie: it may still get less while they are being laid closer. */
+const OF_THE_LAY = new Set(['cloth-to-buy', 'cloth-length', 'lining-to-buy', 'contrast-to-buy']);
 
 /** A docket figure as it is read at arm's length. */
 export function docketText(quantity: Quantity, units: Units): string {
@@ -23,7 +25,7 @@ function Figure({ text }: { text: string }) {
 }
 
 /** The four to six numbers that matter, on a strip of tape, and one verdict. */
-export function Docket({ plan, onVerdict }: { plan: Plan; onVerdict(): void }) {
+export function Docket({ plan, laying, onVerdict }: { plan: Plan; laying: boolean; onVerdict(): void }) {
   const { units } = useUnits();
   const open = useWorking();
   const figures = plan.construction.docket.map((id) => plan.quantities.find((each) => each.id === id)).filter((each) => each !== undefined);
@@ -38,7 +40,10 @@ export function Docket({ plan, onVerdict }: { plan: Plan; onVerdict(): void }) {
           onClick={() => open(quantity, plan.quantities)}
           title="Show how this was worked out"
         >
-          <span>{quantity.label}</span>
+          <span>
+            {quantity.label}
+            {laying && OF_THE_LAY.has(quantity.id!) ? ', at most' : ''}
+          </span>
           <Figure text={docketText(quantity, units)} />
           <span>{note(quantity, plan, units)}</span>
         </button>
@@ -54,7 +59,7 @@ function note(quantity: Quantity, plan: Plan, units: Units): string {
     const hours = plan.steps.reduce((sum, step) => sum + (step.waitHours ?? 0), 0);
     return hours > 0 ? `and ${hours} h of waiting` : 'no waiting';
   }
-  return SIDE_SAYS[quantity.safeSide];
+  return quantity.unit === 'mm' ? SIDE_SAYS[quantity.safeSide] : '';
 }
 
 const HEADLINE = { ok: 'Ready to cut.', tight: 'It will be tight.', caution: 'Ready, with care.', stop: 'Stop.' };

@@ -1,8 +1,9 @@
-import { InputNumber, Slider, Switch } from 'antd';
+import { Slider, Switch } from 'antd';
 import { memo, useCallback } from 'react';
-import { inUnits, INCH, type Choice, type ChoiceValue } from '@arcus/core';
+import { choiceShown, inUnits, INCH, type Choice, type ChoiceValue, type LearnedFigure } from '@arcus/core';
 import { useUnits } from '../settings/units.tsx';
 import { LengthInput } from './length-input.tsx';
+import { NumberInput } from './number-input.tsx';
 import { Options } from './options.tsx';
 import { Schools } from './schools.tsx';
 
@@ -15,31 +16,47 @@ interface Props {
   chosen: boolean;
   /** What Arcus proposes, where that is not the default. */
   proposal?: ChoiceValue;
+  /** What this person's own makes and swatches say of it. */
+  learned?: LearnedFigure;
   /** Takes a value; none goes back to the default. The same at every render, so that only the field that changes is drawn anew. */
   choose(id: string, value: ChoiceValue | undefined): void;
 }
 
 /** One decision of a construction, drawn from the catalogue's description of it, with its schools side by side where it has some. */
-export const ChoiceField = memo(function ChoiceField({ choice, value, workedOut, chosen, proposal, choose }: Props) {
+export const ChoiceField = memo(function ChoiceField({ choice, value, workedOut, chosen, proposal, learned, choose }: Props) {
   const { units } = useUnits();
   const { id } = choice;
+  const backTo = proposal ?? choice.default;
   const take = useCallback((next: ChoiceValue) => choose(id, next), [choose, id]);
   return (
     <div className="choice" data-choice={id}>
       <div className="choice-head">
         <span className="choice-label">{choice.label}</span>
         {chosen && (
-          <button type="button" className="plain-button small quiet" onClick={() => choose(id, proposal)} title="Back to what Arcus proposes">
-            as proposed
+          <button type="button" className="plain-button small quiet" onClick={() => choose(id, proposal)}>
+            {learned ? 'Back to your figure' : backTo === null ? 'Work it out' : `Back to ${choiceShown(choice, backTo, units)}`}
           </button>
         )}
       </div>
       <Control choice={choice} value={value ?? workedOut ?? null} onChange={take} />
       <p className="choice-why">{inUnits(choice.why, units)}</p>
+      {learned && !chosen && <Learned figure={learned} onDefault={() => choose(id, learned.usual)} />}
       <Schools choice={choice} value={value} onTake={take} />
     </div>
   );
 });
+
+function Learned({ figure: { says, low, high, usual, observations }, onDefault }: { figure: LearnedFigure; onDefault(): void }) {
+  const spread = observations.length === 1 ? 'One says little of how far it spreads.' : `They lie between ${low.toFixed(2)} and ${high.toFixed(2)}.`;
+  return (
+    <p className="choice-learned">
+      This is {says}. {spread}{' '}
+      <button type="button" className="plain-button underlined" onClick={onDefault}>
+        Take the usual {usual}
+      </button>
+    </p>
+  );
+}
 
 /** The field beside the slider says the figure already; a label that follows the handle costs half a frame at every move. */
 const NO_TOOLTIP = { formatter: null } as const;
@@ -67,7 +84,7 @@ function Control({ choice, value, onChange }: { choice: Choice; value: ChoiceVal
           {max - min > 100 && number !== undefined && (
             <Slider
               min={min}
-              max={sliderEnd(choice)}
+              max={sliderEnd(choice, number)}
               step={stride}
               value={number}
               onChange={onChange}
@@ -82,20 +99,12 @@ function Control({ choice, value, onChange }: { choice: Choice; value: ChoiceVal
       const number = typeof value === 'number' ? value : null;
       return (
         <div className="row" style={{ flexWrap: 'nowrap' }}>
-          <InputNumber
-            aria-label={label}
-            min={min}
-            max={max}
-            step={step}
-            value={number}
-            onChange={(next) => next !== null && onChange(next)}
-            style={{ width: 92 }}
-          />
+          <NumberInput label={label} value={number} min={min} max={max} whole={kind === 'count'} onCommit={onChange} />
           {number !== null && (
             <Slider
               style={{ flex: 1 }}
               min={min}
-              max={sliderEnd(choice)}
+              max={sliderEnd(choice, number)}
               step={step}
               value={number}
               onChange={onChange}
@@ -109,8 +118,9 @@ function Control({ choice, value, onChange }: { choice: Choice; value: ChoiceVal
   }
 }
 
-/** Sliders cover what people really choose; the field beside takes the rest. */
-function sliderEnd({ default: usual, max = 1000, kind }: Choice): number {
-  if (typeof usual !== 'number' || usual <= 0) return Math.min(max, kind === 'length' ? 300 : max);
-  return Math.min(max, usual * (kind === 'length' ? 2.2 : 2.5));
+/** Sliders cover what people really choose, and always what is chosen; the field beside takes the rest. */
+function sliderEnd({ default: usual, min = 0, max = 1000, kind }: Choice, value: number): number {
+  const usually =
+    typeof usual === 'number' && usual > 0 ? usual * (kind === 'length' ? 2.2 : 2.5) : kind === 'length' ? Math.max(300, 2.5 * min) : max;
+  return Math.min(max, Math.max(usually, value));
 }

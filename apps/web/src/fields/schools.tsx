@@ -1,17 +1,6 @@
 import { useMemo, useState } from 'react';
-import {
-  BadInput,
-  draftFor,
-  formatLength,
-  formatQuantity,
-  layRows,
-  withLay,
-  Unmakeable,
-  type Choice,
-  type ChoiceValue,
-  type Plan,
-  type PlanRequest,
-} from '@arcus/core';
+import { BadInput, formatLength, formatQuantity, Unmakeable, type Choice, type ChoiceValue, type Plan, type PlanRequest } from '@arcus/core';
+import { unlaidPlan } from '../make/unlaid-plan.ts';
 import { useMakeState } from '../make/make-context.ts';
 import { useUnits } from '../settings/units.tsx';
 import { GarmentThumb } from '../table/garment-thumb.tsx';
@@ -96,7 +85,6 @@ function Table({ choice, value, onTake }: Props) {
 }
 
 const quantity = (plan: Plan, id: string) => plan.quantities.find((each) => each.id === id);
-const noLay = () => ({ length: 1, utilisation: 0, placements: [] });
 
 /** What a school needs beyond its name: the tried-on length starts at the body's. */
 function waysOf(choice: Choice, request: PlanRequest, units: 'cm' | 'in'): Way[] {
@@ -104,10 +92,7 @@ function waysOf(choice: Choice, request: PlanRequest, units: 'cm' | 'in'): Way[]
   return values.map((value) => {
     const label = choice.optionLabels?.[String(value)] ?? (choice.kind === 'length' ? formatLength(Number(value), units) : String(value));
     try {
-      const draft = draftFor({ ...request, choices: { ...request.choices, [choice.id]: value } });
-      // on folded cloth the outlines that are cut, and so the time, hang on how the pieces lie
-      const folded = draft.choices.get('fold') !== 'open';
-      return { value, label, plan: withLay(draft, folded ? layRows : noLay) };
+      return { value, label, plan: unlaidPlan({ ...request, choices: { ...request.choices, [choice.id]: value } }) };
     } catch (error) {
       if (error instanceof Unmakeable || error instanceof BadInput) return { value, label, why: error.says };
       throw error;

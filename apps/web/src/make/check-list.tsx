@@ -24,6 +24,7 @@ export function CheckList({ checks }: { checks: readonly Check[] }) {
                     onClick={() => change((now) => ({ choices: { ...now.choices, ...way.choices } }), `way:${check.id}`)}
                   >
                     {way.says}
+                    {costsOf(way)}
                   </Button>
                 ) : way.elastic ? (
                   <OtherElastic key={way.says} way={way} />
@@ -42,6 +43,20 @@ export function CheckList({ checks }: { checks: readonly Check[] }) {
 }
 
 /** Another elastic: one from the cupboard that does it, one press away; else in words what would. */
+/** Less than this is not worth a word: minutes, and square metres of cloth. */
+const WORTH_SAYING = { minutes: 3, cloth: 0.02 };
+
+/** What a way out costs beside the plan as it is. */
+function costsOf({ costs }: WayOut): string {
+  if (!costs) return '';
+  const signed = (value: number, text: string) => `${value > 0 ? '+' : '−'} ${text}`;
+  const parts = [
+    ...(Math.abs(costs.minutes) >= WORTH_SAYING.minutes ? [signed(costs.minutes, `${Math.round(Math.abs(costs.minutes))} min`)] : []),
+    ...(Math.abs(costs.cloth) >= WORTH_SAYING.cloth ? [signed(costs.cloth, `${Math.abs(costs.cloth).toFixed(2)} m² of cloth`)] : []),
+  ];
+  return parts.length > 0 ? ` (${parts.join(', ')})` : '';
+}
+
 function OtherElastic({ way }: { way: WayOut }) {
   const { change } = useMakeState();
   const { data: elastics = [] } = useElastics();

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { ClothView, ElasticView, MakeView } from '@arcus/contract';
 import { constructionById, planFor } from '@arcus/core';
-import { changedUnder, conflictsIn, figuresOfTick, staleTicks } from './differences.ts';
+import { changedUnder, conflictsIn, figuresOfTick, staleTicks, stepSaid } from './differences.ts';
 import type { MakeDraft } from './draft.ts';
 
 const construction = constructionById('circle-skirt')!;
@@ -67,4 +67,22 @@ it('what both changed is named with both values', () => {
     { what: 'Name', was: 'Theirs', is: 'Mine' },
     { what: 'Length below the band', was: '65.0 cm', is: '61.0 cm' },
   ]);
+});
+
+describe('a step back or forward, in words', () => {
+  const known = { construction, people: [], cloths: [{ id: 'rust', name: 'Rust linen' } as ClothView], elastics: [], units: 'cm' as const };
+  const state = (more: Partial<MakeDraft> = {}) =>
+    ({ name: 'Slip', choices: { length: 600 }, otherCloths: {}, done: [], clothId: null, ...more }) as unknown as MakeDraft;
+
+  it('names the choice and what it is now', () => {
+    expect(stepSaid(state({ choices: { length: 470 } }), state(), plan(700), known).join()).toMatch(/length.*60\.0 cm/i);
+  });
+  it('names the cloth, and the step that was ticked or unticked by its title', () => {
+    expect(stepSaid(state(), state({ clothId: 'rust' }), plan(700), known).join()).toContain('Rust linen');
+    expect(stepSaid(state({ done: ['sew:hem'] }), state(), plan(700), known)).toEqual(['unticked: Hem']);
+    expect(stepSaid(state(), state({ done: ['sew:hem', 'station:sew'] }), plan(700), known)).toEqual(['ticked: Hem']);
+  });
+  it('says nothing where nothing differs', () => {
+    expect(stepSaid(state(), state(), plan(700), known)).toEqual([]);
+  });
 });

@@ -26,32 +26,69 @@ const FIELDS: Record<string, string> = {
   personId: 'Who it is for',
   clothId: 'Cloth',
   elasticId: 'Elastic',
+  otherCloths: 'Cloth of a part',
   dueOn: 'Needed by',
   lay: 'The lay',
   station: 'Station',
 };
 
-/** What both sides changed in a make: theirs as `was`, mine as `is`. */
-export function conflictsIn(theirs: Fields, mine: MakeDraft, { construction, people, cloths, elastics, units }: Known): Difference[] {
+/** How a field of a make is said: what it is called, and what a value of it reads. */
+function saying({ construction, people, cloths, elastics, units }: Known) {
   const show = (field: string, value: unknown): string => {
     const [name, choice] = field.split('.') as [string, string | undefined];
     const definition = construction.choices.find(({ id }) => id === choice);
-    if (definition) return value === null || value === undefined ? 'as proposed' : choiceShown(definition, value as ChoiceValue, units);
+    if (definition) {
+      const shown = value ?? definition.default;
+      return shown === null ? 'worked out' : choiceShown(definition, shown as ChoiceValue, units);
+    }
     if (value === null || value === undefined) return 'none';
-    const among = { personId: people, clothId: cloths, elasticId: elastics }[name];
+    const among = { personId: people, clothId: cloths, otherCloths: cloths, elasticId: elastics }[name];
     if (among) return among.find(({ id }) => id === value)?.name ?? 'another';
     if (name === 'lay') return 'laid by hand';
     return typeof value === 'string' || typeof value === 'number' ? String(value) : 'changed';
   };
+  const called = (field: string) => {
+    const [name, choice] = field.split('.') as [string, string | undefined];
+    return construction.choices.find(({ id }) => id === choice)?.label ?? FIELDS[name] ?? name;
+  };
+  return { show, called };
+}
+
+/** What both sides changed in a make: theirs as `was`, mine as `is`. */
+export function conflictsIn(theirs: Fields, mine: MakeDraft, known: Known): Difference[] {
+  const { show, called } = saying(known);
   return Object.entries(theirs).map(([field, value]) => {
     const [name, choice] = field.split('.') as [keyof MakeDraft, string | undefined];
     const own = choice === undefined ? mine[name] : (mine[name] as Fields)[choice];
-    return {
-      what: construction.choices.find(({ id }) => id === choice)?.label ?? FIELDS[name] ?? name,
-      was: show(field, value),
-      is: show(field, own),
-    };
+    return { what: called(field), was: show(field, value), is: show(field, own) };
   });
+}
+
+/** What differs between two states of a make, in words, for whoever steps back or forward: "Length: 60.0 cm". */
+export function stepSaid(from: MakeDraft, to: MakeDraft, plan: Plan | undefined, known: Known): string[] {
+  const { show, called } = saying(known);
+  const differs = (a: unknown, b: unknown) => JSON.stringify(a) !== JSON.stringify(b);
+  const within = (name: 'choices' | 'otherCloths') =>
+    [...new Set([...Object.keys(from[name]), ...Object.keys(to[name])])]
+      .filter((id) => differs(from[name][id], to[name][id]))
+      .map((id) => `${name}.${id}`);
+  const plain = (['name', 'personId', 'clothId', 'elasticId', 'dueOn', 'lay'] as const).filter((name) => differs(from[name], to[name]));
+  const valueOf = (field: string): unknown => {
+    const [name, id] = field.split('.') as [keyof MakeDraft, string | undefined];
+    return id === undefined ? to[name] : (to[name] as Fields)[id];
+  };
+  const fields = [...plain, ...within('choices'), ...within('otherCloths')].map((field) => `${called(field)}: ${show(field, valueOf(field))}`);
+  const ticks = (of: MakeDraft, than: MakeDraft) => of.done.filter((tick) => !than.done.includes(tick) && !tick.startsWith('station:'));
+  return [
+    ...fields,
+    ...ticks(from, to).map((tick) => `unticked: ${tickSaid(tick, plan)}`),
+    ...ticks(to, from).map((tick) => `ticked: ${tickSaid(tick, plan)}`),
+  ];
+}
+
+function tickSaid(tick: string, plan: Plan | undefined): string {
+  const step = plan?.steps.find(({ id }) => tick === `sew:${id}`);
+  return step?.title ?? (plan && figuresOfTick(plan, tick)?.says) ?? 'a tick';
 }
 
 const FIGURES: Record<string, string> = {
@@ -77,7 +114,7 @@ const SHARES = new Set(['stretchAcross', 'stretchAlong', 'shrinkAcross', 'shrink
 /** What has changed under a make since it was last looked at: measures, cloth, elastic. */
 export function changedUnder(
   { basis }: MakeView,
-  now: { body: Readonly<Record<string, number>>; cloth?: ClothView; elastic?: ElasticView },
+  now: { body: Readonly<Record<string, number>>; cloth?: ClothView; others?: Readonly<Record<string, ClothView>>; elastic?: ElasticView },
   construction: Construction,
   units: Units,
 ): Difference[] {
@@ -87,7 +124,7 @@ export function changedUnder(
   const measures = used
     .filter((id) => basis.body[id] !== now.body[id])
     .map((id) => ({ what: measureById(id)?.label ?? id, was: length(basis.body[id]), is: length(now.body[id]) }));
-  const { cloth, elastic } = now;
+  const { cloth, others = {}, elastic } = now;
   const things = (what: string, was: Fields | null, is: Fields | undefined): Difference[] =>
     !was || !is
       ? []
@@ -97,6 +134,7 @@ export function changedUnder(
   return [
     ...measures,
     ...things(cloth?.name ?? '', basis.cloth, cloth && { ...clothFigures(cloth) }),
+    ...Object.entries(others).flatMap(([role, each]) => things(each.name, basis.otherCloths?.[role] ?? null, { ...clothFigures(each) })),
     ...things(elastic?.name ?? '', basis.elastic, elastic && { kind: elastic.kind, width: elastic.width, greatestStretch: elastic.greatestStretch }),
   ];
 }

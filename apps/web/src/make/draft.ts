@@ -1,8 +1,24 @@
 import type { MakeView } from '@arcus/contract';
 
 /** What of a make is edited here and saved by itself. */
-export type MakeDraft = Pick<MakeView, 'name' | 'personId' | 'clothId' | 'elasticId' | 'choices' | 'lay' | 'dueOn' | 'station' | 'done' | 'chalked'>;
+export type MakeDraft = Pick<
+  MakeView,
+  'name' | 'personId' | 'clothId' | 'elasticId' | 'otherCloths' | 'choices' | 'lay' | 'dueOn' | 'station' | 'done' | 'chalked' | 'tally'
+>;
 
-export function draftOf({ name, personId, clothId, elasticId, choices, lay, dueOn, station, done, chalked }: MakeView): MakeDraft {
-  return { name, personId, clothId, elasticId, choices, lay, dueOn, station, done, chalked };
+export function draftOf({
+  name,
+  personId,
+  clothId,
+  elasticId,
+  otherCloths,
+  choices,
+  lay,
+  dueOn,
+  station,
+  done,
+  chalked,
+  tally,
+}: MakeView): MakeDraft {
+  return { name, personId, clothId, elasticId, otherCloths, choices, lay, dueOn, station, done, chalked, tally };
 }

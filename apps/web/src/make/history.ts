@@ -3,6 +3,8 @@ export interface History<T> {
   past: T[];
   present: T;
   future: T[];
+  /** The last step back or forward: from what to what. */
+  stepped?: { way: 'undo' | 'redo'; from: T; to: T };
   /** What the last change was about and when (ms), so that a drag becomes one step. */
   last?: { about: string; at: number };
 }
@@ -34,9 +36,18 @@ export function nextHistory<T>(history: History<T>, action: HistoryAction<T>): H
       };
     }
     case 'undo':
-      return past.length === 0 ? history : { past: past.slice(0, -1), present: past[past.length - 1]!, future: [present, ...future] };
+      return past.length === 0
+        ? history
+        : {
+            past: past.slice(0, -1),
+            present: past[past.length - 1]!,
+            future: [present, ...future],
+            stepped: { way: 'undo', from: present, to: past[past.length - 1]! },
+          };
     case 'redo':
-      return future.length === 0 ? history : { past: [...past, present], present: future[0]!, future: future.slice(1) };
+      return future.length === 0
+        ? history
+        : { past: [...past, present], present: future[0]!, future: future.slice(1), stepped: { way: 'redo', from: present, to: future[0]! } };
     case 'settle':
       return { ...history, past: past.map(action.patch), present: action.patch(present), future: future.map(action.patch) };
   }

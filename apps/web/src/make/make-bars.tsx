@@ -47,9 +47,9 @@ function Conflict() {
 
 /** A measure, the cloth or the elastic is another than when this make was last looked at: what that undoes. */
 function ChangedUnder() {
-  const { make, plan, draft, settle, person, cloth, elastic, construction } = useMakeState();
+  const { make, plan, draft, settle, person, cloth, others, elastic, construction } = useMakeState();
   const { units } = useUnits();
-  const rows = changedUnder(make, { body: person?.body ?? {}, cloth, elastic }, construction, units);
+  const rows = changedUnder(make, { body: person?.body ?? {}, cloth, others, elastic }, construction, units);
   const stale = plan ? staleTicks(plan, draft) : [];
   if (rows.length === 0 && stale.length === 0) return null;
   const seen = () => void makesActions.seen(make.id, draft.name);

@@ -11,6 +11,8 @@ export interface MakeState extends MakeEditor, PlanState {
   person?: PersonView;
   people: PersonView[];
   cloth?: ClothView;
+  /** Cloths for parts of it by what they are for. */
+  others: Record<string, ClothView>;
   cloths: ClothView[];
   elastic?: ElasticView;
   elastics: ElasticView[];

@@ -1,10 +1,11 @@
 import { Button } from 'antd';
 import { Redo2, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
-import { Navigate, useNavigate, useParams } from 'react-router';
+import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import type { ClothView, ElasticView, MakeDetail, PersonView, Station } from '@arcus/contract';
 import { constructionById } from '@arcus/core';
 import { useCloths, useElastics } from '../api/cupboard.ts';
+import { ApiProblem } from '../api/client.ts';
 import { useMake } from '../api/makes.ts';
 import { usePeople } from '../api/people.ts';
 import { RequestState } from '../common/request-state.tsx';
@@ -22,7 +23,9 @@ import { isStation, neighbour, passed, STATION_ORDER } from './stations.ts';
 import { StitchedLine } from './stitched-line.tsx';
 import { useMakeEditor } from './use-make-editor.ts';
 import { usePlan } from './use-plan.ts';
+import { useStepSaid } from './use-step-said.ts';
 
+const PrintPage = lazy(() => import('./print/print-page.tsx'));
 const ChecksDrawer = lazy(() => import('./checks-drawer.tsx'));
 const PAGES = Object.fromEntries(Object.entries(STATION_PAGES).map(([id, load]) => [id, lazy(load)])) as Record<
   Station,
@@ -48,6 +51,8 @@ export default function MakePage() {
     [cloths, 'the cupboard'],
     [elastics, 'the cupboard'],
   ] as const) {
+    if (answer === make && answer.data === undefined && answer.error instanceof ApiProblem && [400, 404].includes(answer.error.status))
+      return <NoSuchMake />;
     if (answer.data === undefined)
       return loading(
         <RequestState of={answer as typeof make} what={what}>
@@ -55,13 +60,28 @@ export default function MakePage() {
         </RequestState>,
       );
   }
-  if (!isStation(station)) return <Navigate to={`/makes/${id}/${make.data!.station}`} replace />;
+  if (!isStation(station) && station !== 'print') return <Navigate to={`/makes/${id}/${make.data!.station}`} replace />;
   return <Make key={id} make={make.data!} station={station} people={people.data!} cloths={cloths.data!} elastics={elastics.data!} />;
+}
+
+function NoSuchMake() {
+  usePageTitle('No such make');
+  return (
+    <>
+      <PageTop title="No such make" />
+      <div className="page-inner empty">
+        <h2>This link leads to no make</h2>
+        <p>It may have been cut short on its way. Every make you have is in the list.</p>
+        <Link to="/makes">All makes</Link>
+        <Link to="/makes?away">Those that were put away</Link>
+      </div>
+    </>
+  );
 }
 
 interface MakeProps {
   make: MakeDetail;
-  station: Station;
+  station: Station | 'print';
   people: PersonView[];
   cloths: ClothView[];
   elastics: ElasticView[];
@@ -74,23 +94,34 @@ function Make({ make, station, people, cloths, elastics }: MakeProps) {
   const person = people.find((each) => each.id === draft.personId);
   const cloth = cloths.find((each) => each.id === draft.clothId);
   const elastic = elastics.find((each) => each.id === draft.elasticId);
-  const planned = usePlan(make, draft, person, cloth, elastic);
+  const { otherCloths } = draft;
+  const others = useMemo(
+    () => Object.fromEntries(Object.entries(otherCloths).flatMap(([role, of]) => cloths.filter(({ id }) => id === of).map((each) => [role, each]))),
+    [otherCloths, cloths],
+  );
+  const planned = usePlan(make, draft, { person, cloth, others, elastic });
   usePageTitle(draft.name);
   const state = useMemo(
-    () => ({ ...editor, ...planned, make, construction, person, people, cloth, cloths, elastic, elastics }),
-    [editor, planned, make, construction, person, people, cloth, cloths, elastic, elastics],
+    () => ({ ...editor, ...planned, make, construction, person, people, cloth, others, cloths, elastic, elastics }),
+    [editor, planned, make, construction, person, people, cloth, others, cloths, elastic, elastics],
   );
   return (
     <MakeContext value={state}>
       <WorkingProvider>
-        <MakeFrame station={station} />
+        {station === 'print' ? (
+          <Suspense fallback={<p className="page-inner quiet">Setting out the pages…</p>}>
+            <PrintPage />
+          </Suspense>
+        ) : (
+          <MakeFrame station={station} />
+        )}
       </WorkingProvider>
     </MakeContext>
   );
 }
 
 function MakeFrame({ station }: { station: Station }) {
-  const { make, draft, construction, person, cloth, plan, undo, redo, canUndo, canRedo, settle } = useMakeState();
+  const { make, draft, construction, person, cloth, plan, laying, byHand, undo, redo, canUndo, canRedo, settle } = useMakeState();
   const navigate = useNavigate();
   const [checksOpen, setChecksOpen] = useState(false);
   const go = useCallback(
@@ -111,6 +142,7 @@ function MakeFrame({ station }: { station: Station }) {
     'previous-station',
     useCallback(() => go(neighbour(station, -1)), [go, station]),
   );
+  useStepSaid();
   useShortcut('undo', undo);
   useShortcut('redo', redo);
   useEffect(() => {
@@ -158,7 +190,7 @@ function MakeFrame({ station }: { station: Station }) {
           )}
         </Suspense>
       </div>
-      {plan && <Docket plan={plan} onVerdict={() => setChecksOpen(true)} />}
+      {plan && <Docket plan={plan} laying={laying && !byHand} onVerdict={() => setChecksOpen(true)} />}
       {checksOpen && (
         <Suspense fallback={null}>
           <ChecksDrawer onClose={() => setChecksOpen(false)} />

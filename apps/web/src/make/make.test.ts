@@ -14,12 +14,14 @@ const make: MakeView = {
   personId: 'p1',
   clothId: null,
   elasticId: null,
+  otherCloths: {},
   choices: { length: 600 },
   dueOn: null,
   lay: null,
   station: 'shape',
   done: ['station:measure'],
   chalked: {},
+  tally: {},
   basis: null,
   version: 3,
   archived: false,
@@ -45,7 +47,9 @@ describe('what to do next', () => {
   const next = (change: Partial<MakeView>) => nextAction({ ...make, ...change });
   it('is the station one has come to, unless something is wrong or it is done', () => {
     expect(next({}).says).toBe('Decide the shape');
-    expect(next({ station: 'sew' }).says).toBe('Go on sewing');
+    expect(next({ station: 'sew' }).says, 'a station looked at is no work done').toBe('Decide the shape');
+    expect(next({ done: ['station:chalk'] }).says).toBe('Go on sewing');
+    expect(next({ done: ['sew:hem'] }).says).toBe('Go on sewing');
     expect(next({ finishedOn: '2027-03-01' })).toMatchObject({ says: 'Finished', urgent: false });
   });
   it('leads where the trouble is, and says it', () => {

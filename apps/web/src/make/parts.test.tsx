@@ -32,7 +32,7 @@ describe('the docket', () => {
     const markup = renderToStaticMarkup(
       <UnitsProvider>
         <WorkingProvider>
-          <Docket plan={plan} onVerdict={() => undefined} />
+          <Docket plan={plan} laying={false} onVerdict={() => undefined} />
         </WorkingProvider>
       </UnitsProvider>,
     );

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo, useReducer, useRef } from 'react';
 import type { MakeView } from '@arcus/contract';
 import type { Edit, Fields } from '../outbox/entry.ts';
-import { changesBetween, merge } from '../outbox/merge.ts';
+import { apart, changesBetween, merge } from '../outbox/merge.ts';
 import { outbox, useStuckEdit } from '../outbox/use-outbox.ts';
 import { draftOf, type MakeDraft } from './draft.ts';
 import { nextHistory, type History, type HistoryAction } from './history.ts';
@@ -16,6 +16,8 @@ export interface MakeEditor {
   settle(patch: (draft: MakeDraft) => MakeDraft): void;
   undo(): void;
   redo(): void;
+  /** The last step back or forward, so that it can be said. */
+  stepped: History<MakeDraft>['stepped'];
   canUndo: boolean;
   canRedo: boolean;
   /** What can't be saved before the person has decided or mended something. */
@@ -23,6 +25,9 @@ export interface MakeEditor {
   /** Of what both sides changed: keep mine, or take theirs. */
   decide(whose: 'mine' | 'theirs'): void;
 }
+
+/** A save takes in no more changes than that. */
+const MOST_TOLD = 60;
 
 const asFields = (draft: MakeDraft) => draft as unknown as Fields;
 const asDraft = (fields: Fields) => fields as unknown as MakeDraft;
@@ -50,18 +55,25 @@ export function useMakeEditor(make: MakeView): MakeEditor {
 
   /** The draft as the outbox, or the server, last heard of it. */
   const heard = useRef(draft);
+  /** The states the outbox was told since the stored one the page knows, oldest first. */
+  const told = useRef<Fields[]>([]);
 
   // every change at once, from where the last one left it; before what others changed is taken in
   useEffect(() => {
     if (!changesBetween(asFields(heard.current), asFields(draft))) return;
     outbox.edit(path, draft.name, base.current, asFields(heard.current), asFields(draft));
     heard.current = draft;
+    told.current = [...told.current, asFields(draft)].slice(-MOST_TOLD);
   }, [draft, path]);
 
   // what is stored has moved on: by our own save, or by somebody else's
   useEffect(() => {
     if (make.version <= base.current.version) return;
-    const [was, now] = [base.current.fields, asFields(draftOf(make))];
+    const now = asFields(draftOf(make));
+    // our own save is no news: taken for others' work it would be written over every step back. What the page has told last that is nearest to
+    // what is stored now is what was saved (by whichever tab), and only what differs from that did others do
+    const [was] = [base.current.fields, ...told.current].reverse().sort((a, b) => apart(a, now) - apart(b, now)) as [Fields];
+    told.current = told.current.slice(told.current.indexOf(was) + 1);
     base.current = { fields: now, version: make.version };
     outbox.know(path, now, make.version);
     if (!changesBetween(was, now)) return;
@@ -109,6 +121,7 @@ export function useMakeEditor(make: MakeView): MakeEditor {
       settle,
       undo,
       redo,
+      stepped: history.stepped,
       canUndo: history.past.length > 0,
       canRedo: history.future.length > 0,
       stuck,

@@ -1,10 +1,10 @@
 import { useCallback, useEffect, useMemo } from 'react';
-import type { ClothView, ElasticView, MakeDetail, PersonView } from '@arcus/contract';
+import type { MakeDetail } from '@arcus/contract';
 import {
   BadInput,
-  clothFigures,
   draftFor,
   laidByHand,
+  requestOfMake,
   Unmakeable,
   withLay,
   type Draft,
@@ -13,10 +13,12 @@ import {
   type Plan,
   type PlanRequest,
 } from '@arcus/core';
+import { useExperience } from '../api/experience.ts';
 import { makesActions } from '../api/makes.ts';
 import { useUnits } from '../settings/units.tsx';
 import { useLays, type Found } from '../workers/use-lays.ts';
 import type { MakeDraft } from './draft.ts';
+import type { MakeState } from './make-context.ts';
 
 export interface PlanProblem {
   /** The field that would have to change: "choices.fraction", "body.waist-girth". */
@@ -42,24 +44,16 @@ type Tried<T> = { done: T } | { problem: PlanProblem };
 export function usePlan(
   { id, construction, lays }: MakeDetail,
   draft: MakeDraft,
-  person: PersonView | undefined,
-  cloth: ClothView | undefined,
-  elastic: ElasticView | undefined,
+  { person, cloth, others, elastic }: Pick<MakeState, 'person' | 'cloth' | 'others' | 'elastic'>,
 ): PlanState {
   const { units } = useUnits();
+  const { data: experience } = useExperience();
   const found = useCallback((each: Found[]) => void makesActions.found(id, draft.name, each).catch(() => undefined), [id, draft.name]);
   const { layerFor, want, laying } = useLays(lays, found);
-  const body = person?.body;
+  const { body, estimated, child } = person ?? {};
   const request = useMemo(
-    (): PlanRequest => ({
-      construction,
-      body: body ?? {},
-      choices: draft.choices,
-      cloth: cloth && clothFigures(cloth),
-      elastic: elastic && { width: elastic.width, kind: elastic.kind, greatestStretch: elastic.greatestStretch },
-      units,
-    }),
-    [construction, body, draft.choices, cloth, elastic, units],
+    () => requestOfMake({ id, construction, choices: draft.choices }, { body, estimated, child, cloth, others, elastic, experience, units }),
+    [id, construction, body, estimated, child, draft.choices, cloth, others, elastic, experience, units],
   );
   const drafted = useMemo(() => tried((): Draft => draftFor(request)), [request]);
   const { lay } = draft;

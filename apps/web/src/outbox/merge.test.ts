@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { changesBetween, merge, takeTheirs } from './merge.ts';
+import { apart, changesBetween, merge, takeTheirs } from './merge.ts';
 
 const base = { name: 'Slip', dueOn: null, choices: { length: 600, fraction: 1 }, done: ['sew:sides', 'sew:hem'] };
 
@@ -62,5 +62,14 @@ describe('two people change one make', () => {
           expect(value).toEqual(name === 'name' ? theirs.name : (theirs.choices[name.slice(8)] ?? null));
       }),
     );
+  });
+});
+
+describe('how far two states are apart', () => {
+  it('counts fields, choices and ticks that differ', () => {
+    const state = { name: 'Slip', choices: { length: 600, fraction: 1 }, done: ['a', 'b'] };
+    expect(apart(state, structuredClone(state))).toBe(0);
+    expect(apart(state, { ...state, choices: { length: 610, fraction: 1 } })).toBe(1);
+    expect(apart(state, { name: 'Other', choices: { length: 610 }, done: ['b', 'c'] })).toBe(1 + 2 + 2);
   });
 });

@@ -42,6 +42,20 @@ function mergedTicks(was: readonly string[], mine: readonly string[], theirs: re
   return [...theirs.filter((tick) => !gone.includes(tick)), ...fresh];
 }
 
+/** In how many fields, choices and ticks two states differ. */
+export function apart(a: Fields, b: Fields): number {
+  let count = 0;
+  for (const key of new Set([...Object.keys(a), ...Object.keys(b)])) {
+    const [one, other] = [a[key], b[key]];
+    if (same(one, other)) continue;
+    if (isMap(one) && isMap(other)) count += apart(one, other);
+    else if (isList(one) && isList(other))
+      count += one.filter((tick) => !other.includes(tick)).length + other.filter((tick) => !one.includes(tick)).length;
+    else count++;
+  }
+  return count;
+}
+
 /** The fields that differ, ready for a PATCH; undefined where nothing does. */
 export function changesBetween(saved: Fields, now: Fields): Fields | undefined {
   const keys = Object.keys(now).filter((key) => !same(saved[key], now[key]));

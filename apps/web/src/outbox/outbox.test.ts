@@ -210,16 +210,27 @@ it('a browser that keeps nothing says so, and still sends', async () => {
 });
 
 it('what is not saved yet is shown all the same', () => {
-  const read = [{ id: 'p', name: 'Alva', note: '', child: false, version: 1, archived: false, body: { 'waist-girth': 700 } }];
+  const read = [
+    {
+      id: 'p',
+      name: 'Alva',
+      note: '',
+      child: false,
+      version: 1,
+      archived: false,
+      body: { 'waist-girth': 700 },
+      estimated: { 'waist-girth': 'a table' },
+    },
+  ];
   const call = (id: string, path: string, body: Fields) => ({ kind: 'call' as const, id, method: 'POST' as const, path, body, says: '' });
   const shown = peopleWith(read, [
     call('1', '/api/people', { id: 'q', name: 'Runa' }),
-    call('2', '/api/people/q/measures', { entries: [{ measure: 'hip-girth', value: 960 }] }),
+    call('2', '/api/people/q/measures', { entries: [{ measure: 'hip-girth', value: 960, note: 'estimate from EN 13402-3, bust 92' }] }),
     call('3', '/api/people/p/measures', { entries: [{ measure: 'waist-girth', value: 720 }] }),
   ])!;
-  expect(shown.map(({ id, body }) => [id, body])).toEqual([
-    ['p', { 'waist-girth': 720 }],
-    ['q', { 'hip-girth': 960 }],
+  expect(shown.map(({ id, body, estimated }) => [id, body, estimated])).toEqual([
+    ['p', { 'waist-girth': 720 }, {}],
+    ['q', { 'hip-girth': 960 }, { 'hip-girth': 'EN 13402-3, bust 92' }],
   ]);
   // and once the server has it, it is there once
   expect(peopleWith([...read, { ...read[0]!, id: 'q' }], [call('1', '/api/people', { id: 'q', name: 'Runa' })])).toHaveLength(2);

@@ -1,4 +1,5 @@
 import type { ClothView, ElasticView, LogView, MakeDetail, MakeView, MeasureView, PersonView } from '@arcus/contract';
+import { estimatesIn } from '@arcus/core';
 import type { Entry, Fields } from './entry.ts';
 
 /**
@@ -9,6 +10,16 @@ type Kept = { id: string; version: number; archived: boolean };
 
 const made = (entries: readonly Entry[], path: string): Fields[] =>
   entries.flatMap((entry) => (entry.kind === 'call' && entry.method === 'POST' && entry.path === path && entry.body ? [entry.body] : []));
+
+/** What was struck out (true) or put back (false) below a path, by number: the last word counts. */
+function strikes(entries: readonly Entry[], path: string): Map<number, boolean> {
+  const found = new Map<number, boolean>();
+  for (const entry of entries) {
+    const [, id, back] = new RegExp(`^${path}/(\\d+)(/restore)?$`).exec(entry.path) ?? [];
+    if (id !== undefined) found.set(Number(id), back === undefined);
+  }
+  return found;
+}
 
 /** Things made, changed and put away, by the path of their list. */
 function kept<T extends Kept>(path: string, read: readonly T[] | undefined, entries: readonly Entry[], fresh: (body: Fields) => T): T[] | undefined {
@@ -34,22 +45,43 @@ export function peopleWith(read: PersonView[] | undefined, entries: readonly Ent
     '/api/people',
     read,
     entries,
-    (body) => ({ note: '', child: false, version: 1, archived: false, body: {}, ...body }) as PersonView,
+    (body) => ({ note: '', child: false, version: 1, archived: false, body: {}, estimated: {}, ...body }) as PersonView,
   );
   return all?.map((person) => {
-    const lots = made(entries, `/api/people/${person.id}/measures`) as Array<{ entries: Array<{ measure: string; value: number }> }>;
+    const lots = made(entries, `/api/people/${person.id}/measures`) as Array<{ entries: Array<{ measure: string; value: number; note?: string }> }>;
     if (lots.length === 0) return person;
+    const lines = lots.flatMap((lot) => lot.entries);
+    const measured = new Set(lines.map(({ measure }) => measure));
     return {
       ...person,
-      body: { ...person.body, ...Object.fromEntries(lots.flatMap((lot) => lot.entries.map(({ measure, value }) => [measure, value]))) },
+      body: { ...person.body, ...Object.fromEntries(lines.map(({ measure, value }) => [measure, value])) },
+      estimated: {
+        ...Object.fromEntries(Object.entries(person.estimated).filter(([id]) => !measured.has(id))),
+        ...estimatesIn([...new Map(lines.map(({ measure, note = '' }) => [measure, { measure, note }])).values()]),
+      },
     };
   });
 }
 
 export function ledgerWith(personId: string, read: MeasureView[] | undefined, entries: readonly Entry[]): MeasureView[] | undefined {
-  const lots = made(entries, `/api/people/${personId}/measures`) as Array<{ entries: Array<Omit<MeasureView, 'id'>> }>;
-  const fresh = lots.flatMap((lot) => lot.entries).map((line, i): MeasureView => ({ ...line, note: line.note ?? '', id: -1 - i }));
-  return read || fresh.length > 0 ? [...(read ?? []), ...fresh] : read;
+  // what was sent just now may be read already, and is not to stand there twice
+  const stored = new Set(read?.map(({ key }) => key));
+  const lots = made(entries, `/api/people/${personId}/measures`) as Array<{
+    key: string;
+    entries: Array<Omit<MeasureView, 'id' | 'key'> & { putsRight?: boolean }>;
+  }>;
+  const fresh = lots
+    .filter(({ key }) => !stored.has(key))
+    .flatMap(({ key, entries: lines }) => lines.map((line) => ({ ...line, key })))
+    .map((line, i) => ({ ...line, note: line.note ?? '', id: -1 - i, struck: false }));
+  if (!read && fresh.length === 0) return read;
+  const struck = strikes(entries, `/api/people/${personId}/measures`);
+  const all = [...(read ?? []), ...fresh];
+  const putRight = (line: MeasureView) =>
+    fresh.some(
+      (later) => later.putsRight && later.measure === line.measure && later.takenOn === line.takenOn && all.indexOf(line) < all.indexOf(later),
+    );
+  return all.map((line) => ({ ...line, struck: struck.get(line.id) ?? (line.struck || putRight(line)) }));
 }
 
 const CLOTH = { fibre: '', colour: '#b96a5a', note: '', selvedge: 10, weight: 'medium', stretchAcross: 0, stretchAlong: 0, shrinkAcross: 0, shrinkAlong: 0, print: 'none', oneWay: false, sheer: false, frays: true, prewashed: false, repeat: 0, lengthOnHand: null, pricePerMetre: null, version: 1, archived: false }; // prettier-ignore
@@ -69,12 +101,14 @@ const freshMake = (body: Fields): MakeView =>
   ({
     clothId: null,
     elasticId: null,
+    otherCloths: {},
     choices: {},
     dueOn: null,
     lay: null,
     station: 'measure',
     done: [],
     chalked: {},
+    tally: {},
     basis: null,
     version: 1,
     archived: false,
@@ -105,8 +139,10 @@ export function makeWith(
 }
 
 export function logWith(makeId: string, read: LogView[] | undefined, entries: readonly Entry[]): LogView[] | undefined {
-  const fresh = made(entries, `/api/makes/${makeId}/log`).map(
-    (body, i) => ({ makeId, planned: {}, note: '', nextTime: '', ...body, id: -1 - i }) as unknown as LogView,
-  );
-  return read || fresh.length > 0 ? [...(read ?? []), ...fresh] : read;
+  const stored = new Set(read?.map(({ key }) => key));
+  const unread = made(entries, `/api/makes/${makeId}/log`).filter((body) => !stored.has(body['key'] as string));
+  const fresh = unread.map((body, i) => ({ makeId, planned: {}, note: '', nextTime: '', struck: false, ...body, id: -1 - i }) as unknown as LogView);
+  if (!read && fresh.length === 0) return read;
+  const struck = strikes(entries, `/api/makes/${makeId}/log`);
+  return [...(read ?? []), ...fresh].map((entry) => ({ ...entry, struck: struck.get(entry.id) ?? entry.struck }));
 }

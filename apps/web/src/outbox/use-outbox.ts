@@ -26,8 +26,9 @@ export const outbox = new Outbox({
 
 outbox.onSaved = async (entry: Entry, answer) => {
   const one = /^\/api\/makes\/[0-9a-f-]{36}/.exec(entry.path)?.[0];
-  if (one && typeof answer === 'object' && answer !== null && 'lays' in answer) await mutate(one, answer, { revalidate: false });
-  await refresh(one ? '/api/makes' : '/api/', one);
+  const answered = one !== undefined && typeof answer === 'object' && answer !== null && 'lays' in answer;
+  if (answered) await mutate(one, answer, { revalidate: false });
+  await refresh(one ? '/api/makes' : '/api/', answered ? one : undefined);
   channel?.postMessage({ saved: entry.path });
 };
 

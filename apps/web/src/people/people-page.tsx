@@ -1,20 +1,23 @@
-import { Button, Input, Switch } from 'antd';
-import { useState } from 'react';
+import { Button } from 'antd';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { formatLength, measureById } from '@arcus/core';
-import { peopleActions, usePeople } from '../api/people.ts';
-import { ProblemNote, RequestState } from '../common/request-state.tsx';
+import type { PersonView } from '@arcus/contract';
+import { peopleActions, useLedger, usePeople, usePeopleAway } from '../api/people.ts';
+import { sayDistance } from '../common/dates.ts';
+import { PutAwayList } from '../common/put-away-list.tsx';
+import { RequestState } from '../common/request-state.tsx';
 import { usePageTitle } from '../common/use-page-title.ts';
 import { useUnits } from '../settings/units.tsx';
+import { PersonThumb } from '../table/person-thumb.tsx';
+import { NewPerson } from './new-person.tsx';
 import { PageTop } from '../shell/shell.tsx';
-
-const SHOWN = ['bust-girth', 'waist-girth', 'hip-girth'];
 
 /** Everybody one sews for, with the girths one asks for first. */
 export default function PeoplePage() {
   usePageTitle('People');
   const people = usePeople();
-  const { units } = useUnits();
+  const away = usePeopleAway();
+  const navigate = useNavigate();
   const [query, setQuery] = useSearchParams();
   return (
     <>
@@ -25,7 +28,7 @@ export default function PeoplePage() {
       </PageTop>
       <div className="page">
         <div className="page-inner stack" style={{ gap: 22 }}>
-          {query.has('new') && <NewPerson />}
+          {query.has('new') && <NewPerson onMade={(id) => void navigate(`/people/${id}`)} />}
           <RequestState of={people} what="people">
             {(all) =>
               all.length === 0 ? (
@@ -34,68 +37,50 @@ export default function PeoplePage() {
                   <p>Add whoever you sew for. Their measures are kept with dates; nothing is ever overwritten.</p>
                 </div>
               ) : (
-                <ul className="list">
+                <ul className="people">
                   {all.map((person) => (
                     <li key={person.id}>
-                      <Link className="list-row person-row" to={`/people/${person.id}`}>
-                        <span>
-                          <b style={{ fontSize: 18 }}>{person.name}</b> {person.child && <span className="tag">child</span>}
-                          <br />
-                          <span className="quiet small">{person.note}</span>
-                        </span>
-                        {SHOWN.map((id) => (
-                          <span key={id}>
-                            <span className="quiet small">{measureById(id)!.label}</span>
-                            <br />
-                            {person.body[id] === undefined ? 'not yet' : formatLength(person.body[id], units)}
-                          </span>
-                        ))}
-                      </Link>
+                      <PersonCard person={person} />
                     </li>
                   ))}
                 </ul>
               )
             }
           </RequestState>
+          <PutAwayList of={away} what="people" takeOut={peopleActions.takeOut} />
         </div>
       </div>
     </>
   );
 }
 
-function NewPerson() {
-  const navigate = useNavigate();
-  const [name, setName] = useState('');
-  const [child, setChild] = useState(false);
-  const [error, setError] = useState<unknown>();
-  const save = () =>
-    peopleActions
-      .create({ name: name.trim(), child })
-      .then((person) => navigate(`/people/${person.id}`))
-      .catch(setError);
+/** The girths one asks for first; of a child also the height. */
+const COUNT = ['bust-girth', 'waist-girth', 'hip-girth'];
+
+/** A person as drawn from the measures, with those that count and how old they are. */
+function PersonCard({ person }: { person: PersonView }) {
+  const { units } = useUnits();
+  const { data: ledger = [] } = useLedger(person.id);
+  const last = ledger
+    .filter(({ struck }) => !struck)
+    .reduce<string | undefined>((day, { takenOn }) => (day && day > takenOn ? day : takenOn), undefined);
   return (
-    <form
-      className="form-grid"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (name.trim()) void save();
-      }}
-    >
-      <label htmlFor="person-name">Name</label>
-      <Input id="person-name" autoFocus value={name} maxLength={120} onChange={(event) => setName(event.target.value)} />
-      <label htmlFor="person-child">A child</label>
-      <span>
-        <Switch id="person-child" checked={child} onChange={setChild} />
-      </span>
-      <span />
-      <span className="stack">
-        {error ? <ProblemNote error={error} /> : null}
+    <Link className="person-card" to={`/people/${person.id}`}>
+      <PersonThumb body={person.body} />
+      <span className="stack" style={{ gap: 2 }}>
         <span>
-          <Button type="primary" htmlType="submit" disabled={name.trim() === ''}>
-            Add
-          </Button>
+          <b style={{ fontSize: 19 }}>{person.name}</b> {person.child && <span className="tag">child</span>}
         </span>
+        <span className="quiet small">{person.note}</span>
+        <span className="person-figures">
+          {COUNT.filter((id) => person.body[id] !== undefined).map((id) => (
+            <span key={id}>
+              <span className="quiet small">{measureById(id)!.label}</span> {formatLength(person.body[id]!, units)}
+            </span>
+          ))}
+        </span>
+        <span className="quiet small">{last ? `measured ${sayDistance(last)}` : 'not measured yet'}</span>
       </span>
-    </form>
+    </Link>
   );
 }

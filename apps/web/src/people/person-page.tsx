@@ -1,20 +1,23 @@
-import { App, Button } from 'antd';
-import { useState } from 'react';
+import { Button, Input, Modal, Switch } from 'antd';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { PersonView } from '@arcus/contract';
-import { doubtsAbout, formatLength, MEASURES } from '@arcus/core';
-import { ApiProblem } from '../api/client.ts';
+import { MEASURES } from '@arcus/core';
+import { useMakes } from '../api/makes.ts';
 import { peopleActions, useLedger, usePeople } from '../api/people.ts';
-import { sayDate, today } from '../common/dates.ts';
+import { today } from '../common/dates.ts';
 import { RequestState } from '../common/request-state.tsx';
 import { usePageTitle } from '../common/use-page-title.ts';
 import { usePutAway } from '../common/use-put-away.tsx';
-import { LengthInput } from '../fields/length-input.tsx';
-import { useUnits } from '../settings/units.tsx';
+import { DayInput } from '../fields/day-input.tsx';
+import { NameInput } from '../fields/name-input.tsx';
 import { PageTop } from '../shell/shell.tsx';
 import { FigureBoard } from '../table/figure-board.tsx';
+import { MeasureRow } from './measure-row.tsx';
 
-/** One person's measures: the newest of each, with what it was before. */
+const GrowthChart = lazy(() => import('./growth.tsx'));
+
+/** One person: who it is, and every measure with what it was before. */
 export default function PersonPage() {
   const { id = '' } = useParams();
   const people = usePeople();
@@ -23,11 +26,12 @@ export default function PersonPage() {
       {(all) => {
         const person = all.find((each) => each.id === id);
         return person ? (
-          <Person person={person} />
+          <Person key={id} person={person} />
         ) : (
           <div className="page-inner empty">
             <h1>Nobody here</h1>
             <p>This person is put away, or was never there.</p>
+            <Link to="/people?away">Those who were put away</Link>
             <Link to="/people">All people</Link>
           </div>
         );
@@ -38,68 +42,92 @@ export default function PersonPage() {
 
 function Person({ person }: { person: PersonView }) {
   usePageTitle(person.name);
-  const { units } = useUnits();
   const { data: ledger = [] } = useLedger(person.id);
-  const putAway = usePutAway(peopleActions);
-  const navigate = useNavigate();
-  const { message } = App.useApp();
   const [active, setActive] = useState<string>('waist-girth');
-  const save = (measure: string, value: number) =>
-    void peopleActions
-      .measure(person.id, person.name, [{ measure, value, takenOn: today() }])
-      .catch((error: unknown) => message.error(error instanceof ApiProblem ? error.messages.join(' ') : String(error)));
-  const doubts = doubtsAbout(person.body, units);
+  const [takenOn, setTakenOn] = useState(today());
   return (
     <>
       <PageTop title={person.name}>
         <Link to={`/makes/new?person=${person.id}`}>
           <Button tabIndex={-1}>Make something</Button>
         </Link>
-        <Button type="text" onClick={() => void putAway(person.id, person.name).then(() => navigate('/people'))}>
-          Put away
-        </Button>
+        <PutAway person={person} />
       </PageTop>
-      <div className="bench" style={{ gridTemplateColumns: 'minmax(300px, 520px) 1fr' }}>
-        <div className="decisions" style={{ background: '#fff' }}>
-          <header>
-            <p>Newest first in force; older values are kept. Type a new value to add it with today&apos;s date.</p>
-          </header>
-          {MEASURES.filter(({ kind }) => kind !== 'flat' || person.child).map((measure) => {
-            const lines = ledger.filter((line) => line.measure === measure.id);
-            const earlier = lines.slice(0, -1).reverse();
-            const mine = doubts.filter((doubt) => doubt.measure === measure.id);
-            return (
-              <div key={measure.id} className="ledger-row">
-                <label htmlFor={`ledger-${measure.id}`}>
-                  {measure.label}
-                  {lines.length > 0 && <span className="quiet small"> {sayDate(lines[lines.length - 1]!.takenOn)}</span>}
-                </label>
-                <LengthInput
-                  id={`ledger-${measure.id}`}
-                  label={measure.label}
-                  value={person.body[measure.id]}
-                  min={1}
-                  max={5000}
-                  onCommit={(mm) => save(measure.id, mm)}
-                  onFocus={() => setActive(measure.id)}
-                  placeholder="not yet"
-                />
-                {earlier.length > 0 && (
-                  <p className="quiet small earlier">
-                    before: {earlier.map((line) => `${formatLength(line.value, units)} (${sayDate(line.takenOn)})`).join(', ')}
-                  </p>
-                )}
-                {mine.map((doubt) => (
-                  <p key={doubt.says} className="doubt earlier">
-                    {doubt.says}
-                  </p>
-                ))}
-              </div>
-            );
-          })}
+      <div className="bench wide-decisions">
+        <div className="decisions">
+          <WhoItIs person={person} />
+          <div className="stack" style={{ gap: 4 }}>
+            <label className="choice-label" htmlFor="taken-on">
+              Measured on
+            </label>
+            <DayInput id="taken-on" label="Measured on" value={takenOn} past clearable={false} onChange={(day) => setTakenOn(day ?? today())} />
+            <p className="choice-why">The newest counts; what it was before is kept.</p>
+          </div>
+          {MEASURES.filter(({ kind }) => kind !== 'flat' || person.child).map(({ id }) => (
+            <MeasureRow key={id} {...{ id, person, ledger, takenOn }} onActive={setActive} />
+          ))}
+          {person.child && (
+            <Suspense>
+              <GrowthChart person={person} ledger={ledger} />
+            </Suspense>
+          )}
         </div>
         <FigureBoard body={person.body} measures={[...new Set([...Object.keys(person.body), active])]} active={active} />
       </div>
+    </>
+  );
+}
+
+/** Name, note, and whether a child's rules apply; saved as they are typed. */
+function WhoItIs({ person }: { person: PersonView }) {
+  return (
+    <div className="stack">
+      <label className="choice-label" htmlFor="person-name">
+        Name
+      </label>
+      <NameInput id="person-name" value={person.name} onChange={(name) => peopleActions.update(person, { name })} />
+      <label className="choice-label" htmlFor="person-note">
+        To remember
+      </label>
+      <Input.TextArea
+        id="person-note"
+        value={person.note}
+        maxLength={4000}
+        autoSize={{ minRows: 1 }}
+        onChange={(event) => peopleActions.update(person, { note: event.target.value })}
+      />
+      <span className="row">
+        <Switch id="person-child" aria-label="A child" checked={person.child} onChange={(child) => peopleActions.update(person, { child })} />
+        <label htmlFor="person-child">A child: short ends, gentle elastic, room to grow</label>
+      </span>
+    </div>
+  );
+}
+
+/** Puts a person away; where something is being made for them, that is said first. */
+function PutAway({ person }: { person: PersonView }) {
+  const [modal, asking] = Modal.useModal();
+  const putAway = usePutAway(peopleActions);
+  const navigate = useNavigate();
+  const { data: makes = [] } = useMakes();
+  const open = makes.filter(({ personId, finishedOn }) => personId === person.id && !finishedOn);
+  const away = () => putAway(person.id, person.name).then(() => navigate('/people'));
+  const ask = () =>
+    open.length === 0
+      ? void away()
+      : void modal.confirm({
+          title: `Put ${person.name} away?`,
+          content: `Under way for ${person.name}: ${open.map(({ name }) => name).join(', ')}. ${open.length === 1 ? 'It stays' : 'They stay'}, with the measures as they are.`,
+          okText: 'Put away',
+          cancelText: 'Leave',
+          onOk: away,
+        });
+  return (
+    <>
+      {asking}
+      <Button type="text" onClick={ask}>
+        Put away
+      </Button>
     </>
   );
 }

@@ -1,4 +1,4 @@
-import { App, Button, Modal } from 'antd';
+import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import useSWR, { useSWRConfig } from 'swr';
 import type { Backups, Copy, Inside } from '@arcus/contract';
@@ -6,6 +6,7 @@ import { ApiProblem, request } from '../api/client.ts';
 import { RequestState } from '../common/request-state.tsx';
 import { outbox } from '../outbox/use-outbox.ts';
 import { sayMoment } from '../common/dates.ts';
+import { useSaid } from '../common/said.tsx';
 
 const WHY: Record<Copy['reason'], string> = {
   daily: 'of the day',
@@ -19,7 +20,7 @@ type Chosen = { inside: Inside; called: string; from: { name: string } | { token
 /** Copies of everything: take one, carry it away, look inside one, put it back. */
 export function BackupsSection() {
   const answer = useSWR<Backups>('/api/backups');
-  const { message } = App.useApp();
+  const message = useSaid();
   const { mutate } = useSWRConfig();
   const [chosen, setChosen] = useState<Chosen>();
   const [busy, setBusy] = useState(false);

@@ -4,6 +4,7 @@ import { NavLink, Outlet } from 'react-router';
 import { UnitsSwitch } from '../settings/units.tsx';
 import { SaveBadge } from '../outbox/save-badge.tsx';
 import { KeyboardHelp } from './keyboard-help.tsx';
+import { WaitsOver } from './waits-over.tsx';
 import { useShortcuts } from './use-shortcuts.ts';
 
 const PLACES = [
@@ -45,6 +46,7 @@ export function Shell() {
           <Outlet />
         </Suspense>
       </main>
+      <WaitsOver />
       <KeyboardHelp />
     </div>
   );

@@ -1,9 +1,9 @@
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import { viewOf, type Frame, type Margins, type View } from './view.ts';
 
 interface Props {
-  /** What has to be seen, mm. */
-  frame: Frame;
+  /** What has to be seen, mm; it may lie otherwise on a board of another shape (px). */
+  frame: Frame | ((size: { width: number; height: number }) => Frame);
   margins?: Margins;
   /** What the drawing shows, in words, for those who can't see it. */
   describe: string;
@@ -22,6 +22,9 @@ const NARROW_MARGINS: Margins = { left: 46, top: 42, right: 18, bottom: 30 };
 const TOOLS = 96;
 const MARGINS: Margins = { left: 56, top: 52, right: 40, bottom: 36 };
 
+/** Room for the words under the drawing and the edge of the board beside the tools, px. */
+const ABOVE_TOOLS = 56;
+
 /** The dark cutting table: a drawing to scale that fills its place. */
 export function Board({ frame, margins = MARGINS, describe, children, notes, tools, handled = false }: Props) {
   const host = useRef<HTMLDivElement>(null);
@@ -32,8 +35,21 @@ export function Board({ frame, margins = MARGINS, describe, children, notes, too
     watch.observe(element);
     return () => watch.disconnect();
   }, []);
+  // tools may take several rows: what is drawn stays clear of them
+  const [toolsHigh, setToolsHigh] = useState(0);
+  useLayoutEffect(() => {
+    const high = host.current?.querySelector<HTMLElement>('.board-tools')?.offsetHeight ?? 0;
+    setToolsHigh(high);
+  }, [tools, size.width]);
   const narrow = size.width < NARROW;
-  const view = viewOf(frame, size.width, size.height, narrow ? { ...NARROW_MARGINS, bottom: NARROW_MARGINS.bottom + (tools ? TOOLS : 0) } : margins);
+  const view = viewOf(
+    typeof frame === 'function' ? frame(size) : frame,
+    size.width,
+    size.height,
+    narrow
+      ? { ...NARROW_MARGINS, bottom: NARROW_MARGINS.bottom + (tools ? TOOLS : 0) }
+      : { ...margins, bottom: Math.max(margins.bottom, toolsHigh > 0 ? toolsHigh + ABOVE_TOOLS : 0) },
+  );
   return (
     <div className="board" ref={host}>
       {size.width > 0 && (

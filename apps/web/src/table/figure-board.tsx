@@ -1,90 +1,105 @@
-import { figureOf, formatLength, measureById, type Body, type Figure } from '@arcus/core';
+import { figureOf, formatLength, measureById, type Body } from '@arcus/core';
 import { useUnits } from '../settings/units.tsx';
 import { Board } from './board.tsx';
-import { figurePath } from './figure-path.ts';
+import { armOf, ARMS_HANG, figurePath } from './figure-path.ts';
+import { FLAT_TAPES, placeLabels, tapeOf, type Tape } from './tapes.ts';
 import type { View } from './view.ts';
 
-/** Where the tape runs for a measure, seen from the front: a level for girths, a line for lengths; mm on the figure. */
-function tapeOf(id: string, { heights: h, halfWidths: w }: Figure): { from: [number, number]; to: [number, number]; girth: boolean } | undefined {
-  const round = (y: number, half: number) => ({ from: [-half, y] as [number, number], to: [half, y] as [number, number], girth: true });
-  const down = (x: number, top: number, bottom: number) => ({
-    from: [x, top] as [number, number],
-    to: [x, bottom] as [number, number],
-    girth: false,
-  });
-  switch (id) {
-    case 'bust-girth':
-      return round(h.bust, w.bust);
-    case 'under-bust-girth':
-      return round(h.bust - 70, w.bust * 0.93);
-    case 'waist-girth':
-      return round(h.waist, w.waist);
-    case 'hip-girth':
-      return round(h.hip, w.hip);
-    case 'knee-girth':
-      return { from: [6, h.knee], to: [w.hip * 0.55, h.knee], girth: true };
-    case 'legs-girth':
-      return round(h.knee - 60, w.hip * 0.6);
-    case 'neck-girth':
-      return round(h.neck, w.neck);
-    case 'head-girth':
-      return round(h.crown - 75, w.head);
-    case 'shoulder-girth':
-      return round(h.shoulder - 60, w.shoulder * 1.25);
-    case 'waist-to-hip':
-      return down(w.hip * 1.12, h.waist, h.hip);
-    case 'waist-to-knee':
-      return down(-w.hip * 0.35, h.waist, h.knee);
-    case 'waist-to-floor':
-      return down(w.hip * 1.45, h.waist, 0);
-    case 'shoulder-to-waist':
-      return down(-w.neck * 1.2, h.shoulder + 25, h.waist);
-    case 'shoulder-to-floor':
-      return down(-w.neck * 1.2, h.shoulder + 25, 0);
-    case 'shoulder-width':
-      return { from: [-w.shoulder, h.shoulder], to: [w.shoulder, h.shoulder], girth: false };
-    default:
-      return undefined;
-  }
+const TAPE = '#f2c84b';
+const QUIET = '#9fb4c6';
+
+interface Props {
+  body: Body;
+  measures: readonly string[];
+  active?: string;
 }
 
-/** The figure on the cutting table with the lines this garment needs; the measure in hand in tape yellow. */
-export function FigureBoard({ body, measures, active }: { body: Body; measures: readonly string[]; active?: string }) {
+/** The figure on the cutting table with the lines this garment needs, a garment laid flat beside it where one is measured; the measure in hand in tape yellow. */
+export function FigureBoard({ body, measures, active }: Props) {
   const { units } = useUnits();
   const figure = figureOf(body);
-  const frame = { minX: -figure.heights.crown * 0.36, maxX: figure.heights.crown * 0.36, minY: -10, maxY: figure.heights.crown + 10 };
-  const said = measures
-    .map((id) => `${measureById(id)?.label} ${body[id] === undefined ? 'not measured' : formatLength(body[id], units)}`)
-    .join(', ');
+  const { crown } = figure.heights;
+  const wide = armOf(figure, ARMS_HANG).wrist[0] + 60;
+  const flat = measures.filter((id) => id in FLAT_TAPES);
+  const shirt = { width: crown * 0.24, height: crown * 0.3, x: -wide - crown * 0.19, top: crown * 0.72 };
+  const frame = { minX: flat.length > 0 ? -wide - crown * 0.36 : -wide, maxX: wide + crown * 0.34, minY: -10, maxY: crown + 10 };
+  const text = (id: string) => `${measureById(id)?.label} ${body[id] === undefined ? 'not yet' : formatLength(body[id], units)}`;
+  const said = measures.map(text).join(', ');
+  const onShirt = ({ from, to, girth }: Tape): Tape => {
+    const at = ([x, y]: readonly [number, number]): [number, number] => [shirt.x + x * shirt.width, shirt.top - y * shirt.height];
+    return { from: at(from), to: at(to), girth };
+  };
+  const tapes = measures.flatMap((id) => {
+    const tape = id in FLAT_TAPES ? onShirt(FLAT_TAPES[id]!) : tapeOf(id, figure);
+    return tape ? [{ id, tape, flat: id in FLAT_TAPES }] : [];
+  });
   return (
     <Board frame={frame} margins={{ left: 20, right: 20, top: 26, bottom: 22 }} describe={`A figure with the tape lines of this garment: ${said}`}>
-      {(view) => (
-        <>
-          <path d={figurePath(figure, view)} fill="#223b52" stroke="#fff" strokeWidth="2" filter="url(#chalk)" />
-          <line x1={view.x(frame.minX)} x2={view.x(frame.maxX)} y1={view.y(0)} y2={view.y(0)} stroke="#5d7489" strokeDasharray="2 6" />
-          {measures.map((id) => (
-            <TapeLine
-              key={id}
-              id={id}
-              view={view}
-              figure={figure}
-              active={id === active}
-              text={body[id] === undefined ? 'not yet' : formatLength(body[id], units)}
-            />
-          ))}
-        </>
-      )}
+      {(view) => {
+        const column = view.x(wide) + 4;
+        const ends = tapes
+          .filter((each) => !each.flat)
+          .map(({ id, tape }) => ({
+            id,
+            at: [view.x(tape.to[0]), (view.y(tape.to[1]) * (tape.girth ? 2 : 1) + (tape.girth ? 0 : view.y(tape.from[1]))) / 2] as const,
+          }));
+        const labels = placeLabels(ends, 23, view.y(frame.maxY) + 10, view.y(0) - 6);
+        return (
+          <>
+            <path d={figurePath(figure, view)} fill="#223b52" stroke="#fff" strokeWidth="2" filter="url(#chalk)" />
+            <line x1={view.x(frame.minX)} x2={view.x(wide)} y1={view.y(0)} y2={view.y(0)} stroke="#5d7489" strokeDasharray="2 6" />
+            {flat.length > 0 && <Shirt {...shirt} view={view} />}
+            {tapes.map(({ id, tape }) => (
+              <TapeLine key={id} tape={tape} view={view} active={id === active} />
+            ))}
+            {labels.map(({ id, at, y }) => (
+              <g key={id}>
+                <path
+                  d={`M${at[0] + 4} ${at[1]}L${column - 6} ${y - 5}`}
+                  stroke={id === active ? TAPE : QUIET}
+                  strokeWidth="1"
+                  opacity={id === active ? 0.9 : 0.4}
+                  fill="none"
+                />
+                <Label x={column} y={y} text={text(id)} active={id === active} />
+              </g>
+            ))}
+            {flat.map((id, i) => (
+              <Label key={id} x={view.x(frame.minX) + 4} y={view.y(shirt.top - shirt.height) + 44 + 23 * i} text={text(id)} active={id === active} />
+            ))}
+          </>
+        );
+      }}
     </Board>
   );
 }
 
-function TapeLine({ id, view, figure, active, text }: { id: string; view: View; figure: Figure; active: boolean; text: string }) {
-  const tape = tapeOf(id, figure);
-  if (!tape) return null;
+function Label({ x, y, text, active }: { x: number; y: number; text: string; active: boolean }) {
+  return (
+    <text x={x} y={y} fontSize={active ? 17 : 15} fontWeight={active ? 700 : 500} style={{ fill: active ? TAPE : QUIET }}>
+      {text}
+    </text>
+  );
+}
+
+/** A T-shirt that fits, laid flat: what is measured instead of a person. */
+function Shirt({ x, top, width, height, view }: { x: number; top: number; width: number; height: number; view: View }) {
+  const at = (across: number, down: number) => `${view.x(x + across * width)} ${view.y(top - down * height)}`;
+  const d = `M${at(-0.2, 0)}Q${at(0, 0.14)} ${at(0.2, 0)}L${at(0.5, 0.06)}L${at(0.78, 0.3)}L${at(0.62, 0.4)}L${at(0.5, 0.3)}L${at(0.56, 1)}L${at(-0.56, 1)}L${at(-0.5, 0.3)}L${at(-0.62, 0.4)}L${at(-0.78, 0.3)}L${at(-0.5, 0.06)}Z`;
+  return (
+    <>
+      <path d={d} fill="#2c4a63" stroke="#fff" strokeWidth="1.6" strokeLinejoin="round" filter="url(#chalk)" />
+      <text x={view.x(x)} y={view.y(top) - 14} textAnchor="middle" fontSize="14" style={{ fill: QUIET }}>
+        one that fits, laid flat
+      </text>
+    </>
+  );
+}
+
+function TapeLine({ tape, view, active }: { tape: Tape; view: View; active: boolean }) {
   const [x1, y1, x2, y2] = [view.x(tape.from[0]), view.y(tape.from[1]), view.x(tape.to[0]), view.y(tape.to[1])];
-  const colour = active ? '#f2c84b' : '#9fb4c6';
-  const sag = tape.girth ? 9 : 0;
-  const [tx, ty] = tape.girth ? [x2 + 16, y2 + 5] : [x2 + 12, (y1 + y2) / 2];
+  const colour = active ? TAPE : QUIET;
+  const sag = tape.girth ? Math.min(9, Math.abs(x2 - x1) * 0.09) : 0;
   return (
     <g>
       <path
@@ -103,9 +118,6 @@ function TapeLine({ id, view, figure, active, text }: { id: string; view: View; 
           opacity="0.5"
         />
       )}
-      <text x={tx} y={ty} fontSize={active ? 18 : 15} fontWeight={active ? 700 : 500} style={{ fill: colour }}>
-        {measureById(id)?.label} {text}
-      </text>
     </g>
   );
 }

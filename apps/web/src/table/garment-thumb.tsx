@@ -1,5 +1,6 @@
 import { bodyLevels, figureOf, girthAt, halfWidth, hang, type Plan } from '@arcus/core';
 import { GarmentShape } from './garment-shape.tsx';
+import { reachOf } from './part-paths.ts';
 import { viewOf } from './view.ts';
 
 const SIZE = { width: 150, height: 170 };
@@ -12,11 +13,17 @@ export function GarmentThumb({ plan, colour }: { plan: Plan; colour: string }) {
   const hip = plan.body['hip-girth'] ?? 1000;
   const body = bodyLevels(plan.body);
   const hanging = hang(garment, plan.cloth, (drop) => girthAt(body, drop));
-  const widest = Math.max(halfWidth(hip), ...hanging.levels.map((level) => level.half));
+  const worn = garment.hangsFrom === 'shoulder';
+  const widest = worn ? reachOf({ garment, hanging, figure }) : Math.max(halfWidth(hip), ...hanging.levels.map((level) => level.half));
   const hem = hanging.levels[hanging.levels.length - 1]!.drop;
   const waist = figure.heights.waist;
   const view = viewOf(
-    { minX: -widest, maxX: widest, minY: waist - Math.max(hem + (garment.corners ?? 0), 500) - 60, maxY: waist + 220 },
+    {
+      minX: -widest,
+      maxX: widest,
+      minY: waist - Math.max(hem + (garment.corners ?? 0), 500) - 60,
+      maxY: worn ? figure.heights.crown + 10 : waist + 220,
+    },
     SIZE.width,
     SIZE.height,
     {

@@ -1,5 +1,17 @@
 import { useCallback, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
-import { formatLength, HandLay, INCH, layRequestOf, leftovers, turned, type Placement, type Plan, type PlanLay, type Point } from '@arcus/core';
+import {
+  formatLength,
+  HandLay,
+  INCH,
+  layRequestOf,
+  leftovers,
+  turned,
+  type Cloth,
+  type Placement,
+  type Plan,
+  type PlanLay,
+  type Point,
+} from '@arcus/core';
 import { useUnits } from '../settings/units.tsx';
 import { Board } from './board.tsx';
 import { LaidPiece } from './laid-piece.tsx';
@@ -18,6 +30,8 @@ export interface HeldPlacement extends Placement {
 interface Props {
   plan: Plan;
   lay: PlanLay;
+  /** The cloth it lies on. */
+  cloth: Cloth;
   colour: string;
   /** What is written under the strip. */
   says: string;
@@ -33,9 +47,8 @@ interface Props {
 }
 
 /** The strip of cloth as it lies on the table, to scale, with every piece on it; pieces can be taken in hand. */
-export function LayBoard({ plan, lay, colour, says, hand, tools }: Props) {
+export function LayBoard({ plan, lay, cloth, colour, says, hand, tools }: Props) {
   const { units } = useUnits();
-  const { cloth } = plan;
   const selvedge = (cloth.width * (cloth.prewashed ? 1 : 1 - cloth.shrinkAcross) - lay.usableWidth) / 2;
   const length = Math.max(lay.buy * (cloth.prewashed ? 1 : 1 - cloth.shrinkAlong), lay.length);
   // the strip lies along the table, its length from left to right, so x and y change places on the screen

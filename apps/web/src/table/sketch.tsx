@@ -31,6 +31,8 @@ const strokes = (colour: string): Record<LineRole, Stroke> => ({
   gathering: { stroke: COLOUR.chalk, width: 1.6, dash: '2 3' },
   direction: { stroke: COLOUR.ink, width: 2.4 },
   notch: { stroke: COLOUR.chalk, width: 3 },
+  measure: { stroke: COLOUR.tape, width: 1.5 },
+  dot: { stroke: COLOUR.chalk, width: 4 },
 });
 
 const MARGINS = { left: 18, top: 20, right: 18, bottom: 18 };
@@ -49,21 +51,19 @@ export function Sketch({ drawing, colour }: Props) {
   const points = drawing.lines.flatMap((line) => line.points);
   const box = boundsOfPoints(points);
   const view = viewWithWords(drawing, box, size);
-  const top = (size.height - MARGINS.top - MARGINS.bottom - box.height * view.scale) / 2;
-  const centred: View = { ...view, y: (mm) => view.y(mm) + Math.max(0, top) };
   return (
     <figure className="sketch">
       <div ref={host}>
         {size.width > 0 && (
           <svg width={size.width} height={size.height} role="img" aria-labelledby={words}>
             {drawing.lines.map((line, i) => (
-              <Line key={i} line={line} view={centred} colour={colour} />
+              <Line key={i} line={line} view={view} colour={colour} />
             ))}
             {drawing.texts.map(({ at, says, anchor = 'start' }, i) => (
               <text
                 key={i}
-                x={centred.x(at[0])}
-                y={centred.y(at[1])}
+                x={view.x(at[0])}
+                y={view.y(at[1])}
                 textAnchor={anchor}
                 fontSize="14"
                 fontWeight="600"

@@ -1,19 +1,17 @@
 import type { GarmentView, Hanging } from '@arcus/core';
 import { smooth } from './figure-path.ts';
+import { SAG } from './part-paths.ts';
 import type { View } from './view.ts';
 
-/** How far a curved edge seen from the front sags below its ends, as a share of its half width. */
-const SAG = 0.1;
-
-/** The front of a hanging skirt as screen paths: outline, folds, seams, band. */
-export function skirtPaths(garment: GarmentView, hanging: Hanging, waist: number, view: View) {
+/** A hanging garment seen from one side as screen paths: outline, folds, seams, band. `crown` closes it along the top. */
+export function skirtPaths(garment: GarmentView, hanging: Hanging, waist: number, view: View, crown?: string) {
   const { levels } = hanging;
   const right = levels.map(({ half, drop }) => [view.x(half), view.y(waist - drop)] as const);
   const left = levels.map(({ half, drop }) => [view.x(-half), view.y(waist - drop)] as const).reverse();
   const hem = levels[levels.length - 1]!;
   const edge = hemEdge(garment, hanging, waist, view);
   const top = levels[0]!;
-  const outline = `${straightOrSmooth(right, levels)}${edge}${straightOrSmooth(left, [...levels].reverse(), 'L')}Q${view.x(0)} ${view.y(waist - top.half * SAG)} ${view.x(top.half)} ${view.y(waist)}Z`;
+  const outline = `${straightOrSmooth(right, levels)}${edge}${straightOrSmooth(left, [...levels].reverse(), 'L')}${crown ?? `Q${view.x(0)} ${view.y(waist - top.drop - top.half * SAG)} ${view.x(top.half)} ${view.y(waist - top.drop)}`}Z`;
   return {
     outline,
     folds: foldLines(hanging, waist, view),

@@ -27,7 +27,8 @@ export function viewOf(frame: Frame, width: number, height: number, margins: Mar
   const [w, h] = [Math.max(1, frame.maxX - frame.minX), Math.max(1, frame.maxY - frame.minY)];
   const scale = Math.max(0.01, Math.min((width - margins.left - margins.right) / w, (height - margins.top - margins.bottom) / h));
   const left = margins.left + Math.max(0, (width - margins.left - margins.right - w * scale) / 2);
-  return { scale, x: (mm) => left + (mm - frame.minX) * scale, y: (mm) => margins.top + (frame.maxY - mm) * scale };
+  const top = margins.top + Math.max(0, (height - margins.top - margins.bottom - h * scale) / 2);
+  return { scale, x: (mm) => left + (mm - frame.minX) * scale, y: (mm) => top + (frame.maxY - mm) * scale };
 }
 
 const n = (value: number) => value.toFixed(2);

@@ -25,7 +25,7 @@ export const theme: ThemeConfig = {
     colorBorder: '#a9b4bb',
     colorError: COLOUR.stop,
     colorBgLayout: COLOUR.tissue,
-    fontFamily: "'Atkinson Hyperlegible Next Variable', sans-serif",
+    fontFamily: "'Plain Figures', 'Atkinson Hyperlegible Next Variable', sans-serif",
     fontSize: 16,
     fontSizeSM: 14,
     borderRadius: 3,

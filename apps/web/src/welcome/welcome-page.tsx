@@ -1,7 +1,7 @@
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { constructionById, inUnits, measureById, proposalsFor, wearerOf } from '@arcus/core';
+import { constructionById, doubtsAbout, inUnits, measureById, proposalsFor, wearerOf } from '@arcus/core';
 import { makesActions } from '../api/makes.ts';
 import { peopleActions } from '../api/people.ts';
 import { today } from '../common/dates.ts';
@@ -9,6 +9,8 @@ import { ProblemNote } from '../common/request-state.tsx';
 import { usePageTitle } from '../common/use-page-title.ts';
 import { LengthInput } from '../fields/length-input.tsx';
 import { Options } from '../fields/options.tsx';
+import { DoubtNote } from '../people/measure-row.tsx';
+import { tableChoices } from '../settings/use-table.ts';
 import { useUnits } from '../settings/units.tsx';
 import { FigureBoard } from '../table/figure-board.tsx';
 
@@ -24,6 +26,7 @@ export default function WelcomePage() {
   const [active, setActive] = useState<string>('waist-girth');
   const [busy, setBusy] = useState(false);
   const [error, setError] = useState<unknown>();
+  const doubts = doubtsAbout(body, units);
   const ready = name.trim() !== '' && GIRTHS.every((id) => body[id] !== undefined);
   const start = async () => {
     setBusy(true);
@@ -37,7 +40,10 @@ export default function WelcomePage() {
       const make = await makesActions.create({
         name: 'My first circle skirt',
         construction: 'circle-skirt',
-        choices: proposalsFor(constructionById('circle-skirt')!, { units, wearer: wearerOf(body), body }),
+        choices: {
+          ...tableChoices(constructionById('circle-skirt')!),
+          ...proposalsFor(constructionById('circle-skirt')!, { units, wearer: wearerOf(body), body }),
+        },
         personId: person.id,
       });
       await navigate(`/makes/${make.id}/shape`);
@@ -47,13 +53,13 @@ export default function WelcomePage() {
     }
   };
   return (
-    <div className="bench" style={{ gridTemplateColumns: 'minmax(300px, 440px) 1fr' }}>
+    <div className="bench wide-decisions welcome">
       <form
         className="decisions"
-        style={{ background: '#fff', padding: '40px 36px' }}
         onSubmit={(event) => {
           event.preventDefault();
-          if (ready) void start();
+          // what can't be read is not passed over for what stood there before
+          if (ready && !event.currentTarget.querySelector('[aria-invalid="true"]')) void start();
         }}
       >
         <header>
@@ -76,7 +82,7 @@ export default function WelcomePage() {
           <label className="choice-label" htmlFor="welcome-name">
             Who is it for?
           </label>
-          <Input id="welcome-name" value={name} maxLength={120} onChange={(event) => setName(event.target.value)} autoFocus autoComplete="off" />
+          <Input id="welcome-name" value={name} maxLength={120} onChange={(event) => setName(event.target.value)} autoComplete="off" />
         </div>
         {GIRTHS.map((id) => (
           <div key={id} className="stack" style={{ gap: 4 }}>
@@ -94,6 +100,11 @@ export default function WelcomePage() {
               onFocus={() => setActive(id)}
             />
             <p className="choice-why">{inUnits(measureById(id)!.how, units)}</p>
+            {doubts
+              .filter(({ measure }) => measure === id)
+              .map((doubt) => (
+                <DoubtNote key={doubt.says} doubt={doubt} onTake={(mm) => setBody((now) => ({ ...now, [id]: mm }))} />
+              ))}
           </div>
         ))}
         {error ? <ProblemNote error={error} /> : null}

@@ -86,9 +86,10 @@ function Slips({ quantity, units }: { quantity: Quantity; units: Units }) {
   const rows = leavesOf(quantity)
     .filter((leaf) => leaf.unit === 'mm')
     .map((leaf) => ({ leaf, slope: sensitivity(quantity, leaf.id!) }))
-    .filter(({ slope }) => Math.abs(slope) > 1e-9);
+    .filter(({ slope }) => Math.abs(slope * slip.mm) >= STEP[units === 'in' ? 'in-fine' : 'cm'] / 2);
   if (rows.length === 0 || (rows.length === 1 && rows[0]!.leaf.id === quantity.id)) return null;
-  const show = (mm: number) => formatQuantity(Math.abs(mm), 'mm', units);
+  // what an error does may be finer than what one chalks
+  const show = (mm: number) => formatQuantity(Math.abs(mm), 'mm', units, 'nearest', units === 'in' ? 'in-fine' : 'cm');
   return (
     <section>
       <h3>What an error does</h3>

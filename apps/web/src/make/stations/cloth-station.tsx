@@ -1,9 +1,10 @@
-import { Select } from 'antd';
+import { Button, Select } from 'antd';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { formatCloth, formatLength, type Check } from '@arcus/core';
+import { formatLength, YARD, type Check } from '@arcus/core';
 import { useUnits } from '../../settings/units.tsx';
 import { Options } from '../../fields/options.tsx';
-import { NumberLink } from '../../working/working.tsx';
+import { ShoppingTable } from '../shopping-table.tsx';
 import { CheckList } from '../check-list.tsx';
 import { useMakeState } from '../make-context.ts';
 import { ProblemPanel } from '../problem-panel.tsx';
@@ -11,6 +12,8 @@ import { FoldsView } from './cloth/folds-view.tsx';
 import { LayView } from './cloth/lay-view.tsx';
 import { WaysOut } from './cloth/ways-out.tsx';
 import { WidthsView } from './cloth/widths-view.tsx';
+
+const ClothForm = lazy(() => import('../../cupboard/cloth-form.tsx'));
 
 const VIEWS = [
   { id: 'lay', label: 'The lay' },
@@ -36,6 +39,7 @@ export default function ClothStation() {
   const [query, setQuery] = useSearchParams();
   const view = VIEWS.find(({ id }) => id === query.get('view'))?.id ?? 'lay';
   const { units } = useUnits();
+  const [adding, setAdding] = useState(false);
   const usesElastic = plan?.quantities.some((each) => each.id === 'elastic-cut') ?? true;
   return (
     <>
@@ -56,10 +60,13 @@ export default function ClothStation() {
             ]}
           />
           <span className="row small" style={{ gap: 14 }}>
-            <Link to="/cupboard">The cupboard</Link>
+            <Button size="small" onClick={() => setAdding(true)}>
+              Add a cloth
+            </Button>
             {cloth && <Link to={`/cupboard/${cloth.id}/becomes${person ? `?person=${person.id}` : ''}`}>What else could it become?</Link>}
           </span>
         </div>
+        <OtherCloths />
         {usesElastic && (
           <div className="stack" style={{ gap: 5 }}>
             <span className="choice-label">Elastic</span>
@@ -78,13 +85,50 @@ export default function ClothStation() {
         {plan && cloth?.lengthOnHand != null && <WaysOut plan={plan} onHand={cloth.lengthOnHand} />}
         {plan && <Buying checks={plan.checks.filter((check) => ABOUT_CLOTH.has(check.id))} />}
       </div>
+      {adding && (
+        <Suspense fallback={null}>
+          <ClothForm onClose={() => setAdding(false)} onMade={(clothId) => change({ clothId }, 'cloth')} />
+        </Suspense>
+      )}
       {!plan ? <ProblemPanel /> : view === 'folds' ? <FoldsView /> : view === 'widths' ? <WidthsView /> : <LayView />}
     </>
   );
 }
 
+/** What each part is called here, and what it is where none is picked. */
+const PARTS = {
+  lining: { label: 'Lining', none: 'A plain lining, as wide' },
+  contrast: { label: 'Second cloth', none: 'A plain one, as wide' },
+  interfacing: { label: 'Interfacing', none: 'Fusible, as wide' },
+} as const;
+type PartRole = keyof typeof PARTS;
+
+/** Cloths for the parts that are not cut from the garment's own. */
+function OtherCloths() {
+  const { plan, others, cloths, change } = useMakeState();
+  const { units } = useUnits();
+  const used = (role: PartRole) =>
+    role in others || plan?.pieces.some((piece) => piece.cloth === role) || (role === 'interfacing' && plan?.shopping.some(({ id }) => id === role));
+  return (Object.keys(PARTS) as PartRole[]).filter(used).map((role) => (
+    <div className="stack" style={{ gap: 5 }} key={role}>
+      <span className="choice-label">{PARTS[role].label}</span>
+      <Select
+        aria-label={PARTS[role].label}
+        value={others[role]?.id ?? ''}
+        onChange={(id) =>
+          change(({ otherCloths: { [role]: _, ...rest } }) => ({ otherCloths: id === '' ? rest : { ...rest, [role]: id } }), `cloth:${role}`)
+        }
+        options={[
+          { value: '', label: PARTS[role].none },
+          ...cloths.map(({ id, name, width }) => ({ value: id, label: `${name}, ${formatLength(width, units)} wide` })),
+        ]}
+      />
+    </div>
+  ));
+}
+
 function Buying({ checks }: { checks: readonly Check[] }) {
-  const { plan, cloth } = useMakeState();
+  const { plan, cloth, laying, byHand } = useMakeState();
   const { units } = useUnits();
   if (!plan) return null;
   const buy = plan.quantities.find((each) => each.id === 'cloth-to-buy')!;
@@ -93,27 +137,12 @@ function Buying({ checks }: { checks: readonly Check[] }) {
     <>
       <section className="stack" style={{ gap: 8 }}>
         <h3>To buy or take out</h3>
-        <table className="table">
-          <tbody>
-            {plan.shopping.map((item) => (
-              <tr key={item.id}>
-                <td>{item.what}</td>
-                <td className="n">
-                  {item.id === 'cloth' ? (
-                    <NumberLink quantity={buy} among={plan.quantities}>
-                      <b>{formatCloth(buy.value, units)}</b>
-                    </NumberLink>
-                  ) : (
-                    <b>{item.length !== undefined && item.length >= 1000 && item.id !== 'thread' ? formatCloth(item.length, units) : item.amount}</b>
-                  )}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <ShoppingTable plan={plan} laying={laying && !byHand} />
         <p className="quiet small">
           The pieces cover {Math.round(plan.lay.utilisation * 100)} % of the cloth.
-          {price ? ` At ${price.toFixed(2)} a metre the cloth comes to ${((price * buy.value) / 1000).toFixed(2)}.` : ''}
+          {price
+            ? ` At ${units === 'cm' ? `${price.toFixed(2)} a metre` : `${((price * YARD) / 1000).toFixed(2)} a yard`} the cloth comes to ${((price * buy.value) / 1000).toFixed(2)}.`
+            : ''}
         </p>
       </section>
       <CheckList checks={checks} />

@@ -1,19 +1,21 @@
-import { App, Select } from 'antd';
-import { useState } from 'react';
+import { Button, Select } from 'antd';
+import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
-import { doubtsAbout, formatLength, inUnits, measureById, standIn } from '@arcus/core';
-import { peopleActions, useLedger } from '../../api/people.ts';
-import { ApiProblem } from '../../api/client.ts';
-import { sayDate, today } from '../../common/dates.ts';
-import { LengthInput } from '../../fields/length-input.tsx';
-import { useUnits } from '../../settings/units.tsx';
+import { useLedger } from '../../api/people.ts';
+import { today } from '../../common/dates.ts';
+import { DayInput } from '../../fields/day-input.tsx';
+import { MeasureRow } from '../../people/measure-row.tsx';
 import { FigureBoard } from '../../table/figure-board.tsx';
 import { useMakeState } from '../make-context.ts';
+import type { PersonView } from '@arcus/contract';
+
+const NewPersonDrawer = lazy(() => import('../../people/new-person-drawer.tsx'));
 
 /** The measures this garment needs, beside a figure with its tape lines. */
 export default function MeasureStation() {
   const { construction, person, people, change } = useMakeState();
   const [active, setActive] = useState<string>();
+  const [adding, setAdding] = useState(false);
   const wanted = [...construction.needs, ...(construction.needsOneOf ?? []).flat(), ...construction.optional];
   return (
     <>
@@ -28,90 +30,45 @@ export default function MeasureStation() {
           onChange={(personId) => change({ personId }, 'person')}
           options={people.map(({ id, name }) => ({ value: id, label: name }))}
         />
-        {person ? (
-          wanted.map((id) => <MeasureField key={id} id={id} needed={construction.needs.includes(id)} onActive={setActive} />)
-        ) : (
-          <p>Choose who it is for.</p>
-        )}
-        {person && (
-          <Link to={`/people/${person.id}`} className="small">
-            All measures of {person.name}
-          </Link>
-        )}
+        <span className="row small" style={{ gap: 14 }}>
+          <Button size="small" onClick={() => setAdding(true)}>
+            Add a person
+          </Button>
+          {person && <Link to={`/people/${person.id}`}>All measures of {person.name}</Link>}
+        </span>
+        {person ? <Rows person={person} wanted={wanted} onActive={setActive} /> : <p>Choose who it is for.</p>}
       </div>
       <FigureBoard body={person?.body ?? {}} measures={wanted} active={active ?? construction.needs[0]} />
+      {adding && (
+        <Suspense fallback={null}>
+          <NewPersonDrawer onClose={() => setAdding(false)} onMade={(personId) => change({ personId }, 'person')} />
+        </Suspense>
+      )}
     </>
   );
 }
 
-function MeasureField({ id, needed, onActive }: { id: string; needed: boolean; onActive(id: string | undefined): void }) {
-  const { person, problem } = useMakeState();
-  const { units } = useUnits();
-  const { data: ledger = [] } = useLedger(person!.id);
-  const { message } = App.useApp();
-  const definition = measureById(id)!;
-  const value = person!.body[id];
-  const lines = ledger.filter((line) => line.measure === id);
-  const last = lines[lines.length - 1];
-  const before = lines[lines.length - 2];
-  const guess = value === undefined ? standIn(id, person!.body) : undefined;
-  const doubts =
-    value === undefined ? [] : doubtsAbout(person!.body, units, before && { [id]: before.value }).filter((doubt) => doubt.measure === id);
-  const save = (mm: number) =>
-    peopleActions
-      .measure(person!.id, person!.name, [{ measure: id, value: mm, takenOn: today() }])
-      .catch((error: unknown) => message.error(error instanceof ApiProblem ? error.messages.join(' ') : String(error)));
+function Rows({ person, wanted, onActive }: { person: PersonView; wanted: readonly string[]; onActive(id: string): void }) {
+  const { construction, problem } = useMakeState();
+  const { data: ledger = [] } = useLedger(person.id);
+  const [takenOn, setTakenOn] = useState(today());
+  const oneOf = (construction.needsOneOf ?? []).flat();
   return (
-    <div className="choice">
-      <div className="choice-head">
-        <label className="choice-label" htmlFor={`measure-${id}`}>
-          {definition.label}
-          {needed ? (
-            ''
-          ) : (
-            <span className="quiet" style={{ fontWeight: 400 }}>
-              {' '}
-              if you can
-            </span>
-          )}
+    <>
+      <div className="row" style={{ gap: 8 }}>
+        <label htmlFor="taken-on" className="quiet small">
+          Measured on
         </label>
-        {last && <span className="quiet small">{sayDate(last.takenOn)}</span>}
+        <DayInput id="taken-on" label="Measured on" value={takenOn} past clearable={false} onChange={(day) => setTakenOn(day ?? today())} />
       </div>
-      <LengthInput
-        id={`measure-${id}`}
-        label={definition.label}
-        value={value}
-        min={1}
-        max={5000}
-        placeholder={units === 'cm' ? 'such as 70 or 70.5' : 'such as 27 1/2'}
-        onCommit={(mm) => void save(mm)}
-        onFocus={() => onActive(id)}
-      />
-      <p className="choice-why">{inUnits(definition.how, units)}</p>
-      {guess && (
-        <p className="doubt">
-          Not measured yet. From {guess.from} it might be {formatLength(guess.value, units)}; an estimate only.{' '}
-          <button
-            type="button"
-            className="plain-button"
-            style={{ textDecoration: 'underline' }}
-            onClick={() =>
-              void peopleActions.measure(person!.id, person!.name, [
-                { measure: id, value: guess.value, takenOn: today(), note: `estimate from ${guess.from}` },
-              ])
-            }
-          >
-            Use it for now
-          </button>
-        </p>
-      )}
-      {last?.note.startsWith('estimate') && <p className="doubt">An {last.note}, not measured. Measure before you cut.</p>}
-      {doubts.map((doubt) => (
-        <p key={doubt.says} className="doubt">
-          {doubt.says}
-        </p>
+      {wanted.map((id) => (
+        <MeasureRow
+          key={id}
+          {...{ id, person, ledger, takenOn, onActive }}
+          {...(construction.needs.includes(id) ? {} : { hint: oneOf.includes(id) ? 'one of these' : 'if you can' })}
+          {...(problem?.field === `body.${id}` ? { problem: 'This one is needed before anything can be worked out.' } : {})}
+        />
       ))}
-      {problem?.field === `body.${id}` && <p className="field-error">This one is needed before anything can be worked out.</p>}
-    </div>
+    </>
   );
 }

@@ -6,13 +6,17 @@ import { formatMinutes, minutesOf } from '@arcus/core';
 import { TickList } from '../../common/tick-list.tsx';
 import { useAwake } from '../../common/use-awake.ts';
 import { useMakeState } from '../make-context.ts';
+import { PrintLink } from '../print-link.tsx';
 import { ProblemPanel } from '../problem-panel.tsx';
 import { useTicks } from '../use-ticks.ts';
-import { StepInHand } from './step-in-hand.tsx';
+import { asClock, isRunning, minutesSay, spentBy, started, stopped } from './sew/clock.ts';
+import { StepInHand } from './sew/step-in-hand.tsx';
+
+const MINUTE = 60_000;
 
 /** The operations in order; the one in hand large on the table with its pictures, settings and why. */
 export default function SewStation() {
-  const { plan, cloth } = useMakeState();
+  const { plan, cloth, draft, settle } = useMakeState();
   const { done, toggle } = useTicks('sew');
   const [query, setQuery] = useSearchParams();
   const [listOpen, setListOpen] = useState(false);
@@ -42,7 +46,25 @@ export default function SewStation() {
   const finish = () => {
     if (!done.has(step.id)) toggle(step.id);
     const next = steps[at + 1];
+    handOn(step.id, next?.waitHours ? undefined : next?.id);
     open(next?.id);
+  };
+  /** A clock that runs goes on with the next step. */
+  const handOn = (from: string, to: string | undefined) => {
+    const [was, now] = [asClock(draft.tally[`time:${from}`]), Date.now()];
+    if (!isRunning(was)) return;
+    settle((state) => ({
+      ...state,
+      tally: {
+        ...state.tally,
+        [`time:${from}`]: stopped(was, now),
+        ...(to ? { [`time:${to}`]: started(asClock(state.tally[`time:${to}`]), now) } : {}),
+      },
+    }));
+  };
+  const took = (id: string) => {
+    const spent = spentBy(asClock(draft.tally[`time:${id}`]), Date.now());
+    return spent >= MINUTE ? `${minutesSay(spent)} of ` : '';
   };
   return (
     <>
@@ -58,13 +80,16 @@ export default function SewStation() {
           items={steps.map((each) => ({
             id: each.id,
             title: each.title,
-            hint: each.waitHours ? `wait ${each.waitHours} h` : formatMinutes(minutesOf(each, pace)),
+            hint: each.waitHours ? `wait ${each.waitHours} h` : `${took(each.id)}${formatMinutes(minutesOf(each, pace))}`,
           }))}
           done={done}
           current={step.id}
           onToggle={toggle}
           onCurrent={open}
         />
+        <div className="no-print">
+          <PrintLink only="sew">Print the steps</PrintLink>
+        </div>
       </div>
       <StepInHand
         step={step}

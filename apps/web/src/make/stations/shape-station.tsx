@@ -1,10 +1,14 @@
-import { Collapse, Input } from 'antd';
+import { Collapse } from 'antd';
 import { useMemo } from 'react';
+import { DayInput } from '../../fields/day-input.tsx';
+import { NameInput } from '../../fields/name-input.tsx';
 import { ChoiceField } from '../../fields/choice-field.tsx';
 import { GarmentBoard } from '../../table/garment-board.tsx';
 import { useMakeState } from '../make-context.ts';
 import { ProblemPanel } from '../problem-panel.tsx';
-import { isOffered, proposalsFor, wearerOf, type Choice } from '@arcus/core';
+import { isOffered, learnedFor, proposalsFor, wearerFor, type Choice } from '@arcus/core';
+import { useExperience } from '../../api/experience.ts';
+import { tableChoices } from '../../settings/use-table.ts';
 import { useUnits } from '../../settings/units.tsx';
 
 /** Every decision on the left, the garment drawn from its numbers on the right. */
@@ -23,12 +27,13 @@ export default function ShapeStation() {
           <label className="choice-label" htmlFor="make-name">
             Name
           </label>
-          <Input
-            id="make-name"
-            value={draft.name}
-            maxLength={120}
-            onChange={(event) => event.target.value.trim() !== '' && change({ name: event.target.value }, 'name')}
-          />
+          <NameInput id="make-name" value={draft.name} onChange={(name) => change({ name }, 'name')} />
+        </div>
+        <div className="stack" style={{ gap: 2 }}>
+          <label className="choice-label" htmlFor="make-due">
+            Needed by
+          </label>
+          <DayInput id="make-due" label="Needed by" value={draft.dueOn} onChange={(dueOn) => change({ dueOn }, 'due')} />
         </div>
         <Choices of={shown.filter((each) => !each.fine)} />
         <Collapse
@@ -42,13 +47,21 @@ export default function ShapeStation() {
 }
 
 function Choices({ of }: { of: readonly Choice[] }) {
-  const { construction, draft, choose, plan, person, cloth } = useMakeState();
+  const { make, construction, draft, choose, plan, person, cloth } = useMakeState();
+  const { data: experience } = useExperience();
+  const learned = useMemo(
+    () => (experience ? learnedFor(experience, { clothId: cloth?.id ?? null, makeId: make.id }).filter(({ declined }) => !declined) : []),
+    [experience, cloth?.id, make.id],
+  );
   const { units } = useUnits();
   const body = person?.body;
-  const wearer = body && wearerOf(body);
+  const wearer = body && wearerFor(body, person.child);
   const kind = cloth?.kind ?? undefined;
   const proposals = useMemo(
-    () => proposalsFor(construction, { units, ...(wearer ? { wearer } : {}), ...(body ? { body } : {}), ...(kind ? { kind } : {}) }),
+    () => ({
+      ...tableChoices(construction),
+      ...proposalsFor(construction, { units, ...(wearer ? { wearer } : {}), ...(body ? { body } : {}), ...(kind ? { kind } : {}) }),
+    }),
     [construction, units, wearer, kind, body],
   );
   return (
@@ -61,6 +74,7 @@ function Choices({ of }: { of: readonly Choice[] }) {
           workedOut={plan?.quantities.find((each) => each.id === choice.id)?.value}
           chosen={draft.choices[choice.id] !== undefined && draft.choices[choice.id] !== proposals[choice.id]}
           proposal={proposals[choice.id]}
+          learned={learned.find(({ id }) => id === choice.id)}
           choose={choose}
         />
       ))}

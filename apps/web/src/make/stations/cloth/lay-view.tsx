@@ -1,21 +1,23 @@
-import { App, Button, Dropdown } from 'antd';
-import { Download, Lock, LockOpen, Printer, RotateCw, Shuffle } from 'lucide-react';
+import { Button, Dropdown } from 'antd';
+import { Download, Lock, LockOpen, RotateCw, Shuffle } from 'lucide-react';
 import { useCallback, useState } from 'react';
 import { laySvg, type PlanLay } from '@arcus/core';
 import { Options } from '../../../fields/options.tsx';
 import { FoldedBoard } from '../../../table/folded-board.tsx';
 import { LayBoard } from '../../../table/lay-board.tsx';
+import { PrintLink } from '../../print-link.tsx';
 import { useMakeState } from '../../make-context.ts';
 import { pngBlob, saveFile, svgBlob } from './save-drawing.ts';
 import { useHandLay } from './use-hand-lay.ts';
+import { useSaid } from '../../../common/said.tsx';
 
 const CLOTHS = { main: 'Main cloth', lining: 'Lining', contrast: 'Second cloth' } as const;
 type Role = keyof typeof CLOTHS;
 
 /** The lay of each cloth of the make; the main one can be rearranged by hand. */
 export function LayView() {
-  const { plan, cloth, laying, byHand, draft, change } = useMakeState();
-  const { message } = App.useApp();
+  const { plan, cloth, others, laying, byHand, draft, change } = useMakeState();
+  const message = useSaid();
   const [role, setRole] = useState<Role>('main');
   const hand = useHandLay();
   const refused = useCallback(
@@ -41,7 +43,7 @@ export function LayView() {
       : laying
         ? 'laying closer…'
         : 'open, in one layer; length runs along the table';
-  const colour = cloth?.colour ?? '#b96a5a';
+  const colour = (shown === 'main' ? cloth : others[shown])?.colour ?? '#b96a5a';
   const drawing = () => laySvg(plan, lay, draft.name);
   const name = `${draft.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}-lay`;
   const save = (kind: string) => {
@@ -81,7 +83,7 @@ export function LayView() {
       >
         <Button icon={<Download size={16} />}>Save</Button>
       </Dropdown>
-      <Button icon={<Printer size={16} />} aria-label="Print the lay" onClick={() => window.print()} />
+      <PrintLink only="lay">Print</PrintLink>
     </div>
   );
   return (
@@ -92,6 +94,7 @@ export function LayView() {
         <LayBoard
           plan={plan}
           lay={lay}
+          cloth={plan.cloths.of(shown)}
           colour={colour}
           says={hand.outdated && shown === 'main' ? 'the pieces have changed since you laid them by hand; Arcus lays them' : says}
           hand={
@@ -102,7 +105,6 @@ export function LayView() {
           tools={tools}
         />
       )}
-      <div className="print-only" aria-hidden="true" dangerouslySetInnerHTML={{ __html: drawing().replace(/^<\?xml.*\?>/, '') }} />
     </>
   );
 }

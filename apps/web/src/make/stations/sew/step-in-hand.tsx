@@ -1,20 +1,15 @@
-import { Button } from 'antd';
-import { ArrowLeft, Check, ListOrdered } from 'lucide-react';
 import { useMemo } from 'react';
-import {
-  formatLength,
-  formatMinutes,
-  minutesOf,
-  needleFor,
-  sectionDrawing,
-  stepPicture,
-  STITCHES,
-  type Drawing,
-  type Plan,
-  type Step,
-} from '@arcus/core';
-import { useUnits } from '../../settings/units.tsx';
-import { Sketch } from '../../table/sketch.tsx';
+import { formatLength, formatMinutes, minutesOf, needleOf, STITCHES, type Plan, type Step } from '@arcus/core';
+import { useUnits } from '../../../settings/units.tsx';
+import { Sketch } from '../../../table/sketch.tsx';
+import { InHandBar } from '../../in-hand-bar.tsx';
+import { SectionsTable } from '../../sections-table.tsx';
+import { stepDrawings } from '../../step-drawings.ts';
+import { BobbinCounter } from './bobbin-counter.tsx';
+import { CutUses } from './cut-uses.tsx';
+import { StepClock } from './step-clock.tsx';
+import { Wait } from './wait.tsx';
+import { WentWrong } from './went-wrong.tsx';
 
 interface Props {
   step: Step;
@@ -41,7 +36,7 @@ const KINDS: Record<Step['kind'], string> = {
 
 /** The step in hand: what it looks like, how it is done, what to set. Reading it ticks nothing; the large button does. */
 export function StepInHand({ step, plan, colour, place, done, allDone, onBack, onDone, onList }: Props) {
-  const pictures = usePictures(step, plan);
+  const pictures = useMemo(() => stepDrawings(step, plan), [step, plan]);
   const minutes = step.waitHours ? `wait ${step.waitHours} h` : formatMinutes(minutesOf(step, plan.pace));
   return (
     <section className={`board step-in-hand${allDone ? ' all-done' : ''}`} aria-label="The step in hand">
@@ -50,6 +45,7 @@ export function StepInHand({ step, plan, colour, place, done, allDone, onBack, o
           {place.at} of {place.of} · {KINDS[step.kind]} · {minutes}
         </p>
         <h2>{step.title}</h2>
+        {step.bobbins && <BobbinCounter step={step} bobbins={step.bobbins} />}
         {pictures.length > 0 && (
           <div className={`step-pictures${pictures.length === 1 ? ' single' : ''}`}>
             {pictures.map((drawing, i) => (
@@ -65,17 +61,14 @@ export function StepInHand({ step, plan, colour, place, done, allDone, onBack, o
           </ol>
           {step.caution && <p className="step-caution">{step.caution}</p>}
           {step.why && <p className="step-why">Why: {step.why}</p>}
+          {step.waitHours ? <Wait step={step} hours={step.waitHours} /> : <StepClock of={step.id} planned={minutesOf(step, plan.pace)} />}
+          {step.kind === 'cut' && <CutUses plan={plan} />}
           <Settings step={step} plan={plan} />
-          <Sections step={step} />
+          {step.sections && <SectionsTable of={step.sections} units={plan.units} className="sections" />}
+          <WentWrong step={step} plan={plan} />
         </div>
       </div>
-      <div className="step-bar no-print">
-        <Button className="on-table" icon={<ArrowLeft size={20} />} disabled={!onBack} onClick={onBack} aria-label="The step before" />
-        <Button className="on-table all-steps" icon={<ListOrdered size={20} />} onClick={onList} aria-label="All steps" />
-        <Button className="done-next" icon={<Check size={20} />} onClick={onDone}>
-          {done ? 'Next' : place.at === place.of ? 'Done' : 'Done, next'}
-        </Button>
-      </div>
+      <InHandBar of="step" onBack={onBack} onList={onList} onDone={onDone} doneSays={done ? 'Next' : place.at === place.of ? 'Done' : 'Done, next'} />
     </section>
   );
 }
@@ -83,32 +76,14 @@ export function StepInHand({ step, plan, colour, place, done, allDone, onBack, o
 /** One thing to do a line: a hand finds its place again. */
 const sentences = (text: string) => text.split(/(?<=[.!?])\s+(?=[A-Z])/);
 
-function usePictures(step: Step, plan: Plan): Drawing[] {
-  const { units } = useUnits();
-  return useMemo(() => {
-    const choice = (id: string, otherwise: number) => Number(plan.choices.get(id) ?? otherwise);
-    const section =
-      step.section &&
-      sectionDrawing(step.section, {
-        seam: choice('seam', 15),
-        hem: choice('hem', 20),
-        elastic: plan.elastic.width,
-        band: choice('bandWidth', 30),
-        lined: plan.choices.get('lining') === true,
-        show: (mm) => formatLength(mm, units),
-      });
-    return [stepPicture(plan, step), section].filter((drawing) => drawing !== undefined);
-  }, [step, plan, units]);
-}
-
 function Settings({ step, plan }: { step: Step; plan: Plan }) {
   const { units } = useUnits();
   const { stitch, stitchLength, stitchWidth, seam, foot } = step;
   const settings: Array<[string, string]> = [];
-  if (stitch) settings.push(['Stitch', `${STITCHES[stitch].name} (${stitch})`]);
+  if (stitch) settings.push(['Stitch', STITCHES[stitch].byHand ? STITCHES[stitch].name : `${STITCHES[stitch].name} (${stitch})`]);
   if (stitchLength) settings.push(['Stitch length', `${stitchLength} mm`]);
   if (stitchWidth) settings.push(['Stitch width', `${stitchWidth} mm`]);
-  if (stitch) settings.push(['Needle', needleFor(plan.cloth)]);
+  if (stitch) settings.push(['Needle', needleOf(stitch, plan.cloth)]);
   if (foot) settings.push(['Foot', foot]);
   if (seam) settings.push(['Sewn in all', formatLength(seam.value, units)]);
   if (settings.length === 0) return null;
@@ -121,32 +96,5 @@ function Settings({ step, plan }: { step: Step; plan: Plan }) {
         </div>
       ))}
     </dl>
-  );
-}
-
-function Sections({ step: { sections } }: { step: Step }) {
-  const { units } = useUnits();
-  if (!sections) return null;
-  return (
-    <table className="sections">
-      <caption className="visually-hidden">Marks that divide both edges into equal parts</caption>
-      <thead>
-        <tr>
-          {sections.columns.map((column) => (
-            <th key={column}>{column}</th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {sections.rows.map((row) => (
-          <tr key={row.parts}>
-            <td>{row.parts}</td>
-            {row.marks.map((mm, i) => (
-              <td key={i}>{formatLength(mm, units)}</td>
-            ))}
-          </tr>
-        ))}
-      </tbody>
-    </table>
   );
 }

@@ -1,0 +1,29 @@
+import { formatCloth, type Plan } from '@arcus/core';
+import { NumberLink } from '../working/working.tsx';
+
+/** Everything the garment takes; with boxes to tick on paper. */
+export function ShoppingTable({ plan, laying = false, boxes = false }: { plan: Plan; laying?: boolean; boxes?: boolean }) {
+  const buy = plan.quantities.find(({ id }) => id === 'cloth-to-buy')!;
+  return (
+    <table className="table">
+      <tbody>
+        {plan.shopping.map((item) => (
+          <tr key={item.id}>
+            {boxes && <td className="paper-box">☐</td>}
+            <td>{item.what}</td>
+            <td className="n">
+              {item.id === 'cloth' ? (
+                <NumberLink quantity={buy} among={plan.quantities}>
+                  {laying && 'at most '}
+                  <b>{formatCloth(buy.value, plan.units)}</b>
+                </NumberLink>
+              ) : (
+                <b>{item.length !== undefined && item.length >= 1000 && item.id !== 'thread' ? formatCloth(item.length, plan.units) : item.amount}</b>
+              )}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
