@@ -11,5 +11,6 @@ export default defineConfig({
       '@arcus/demo': at('demo/src/index.ts'),
     },
   },
-  test: { include: ['{packages,apps,demo}/**/src/**/*.test.{ts,tsx}'], testTimeout: 30_000, hookTimeout: 60_000 },
+  // two at a time, also where there are only two cores
+  test: { maxWorkers: 2, include: ['{packages,apps,demo}/**/src/**/*.test.{ts,tsx}'], testTimeout: 30_000, hookTimeout: 60_000 },
 });

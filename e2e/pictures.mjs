@@ -21,6 +21,12 @@ const becomes = async (page) => {
   const id = (list, name) => list.find((each) => each.name === name).id;
   await page.goto(`${base}/cupboard/${id(cloths, 'Harbour blue poplin')}/becomes?person=${id(people, 'Maren')}`);
 };
+const mishap = async (page) => {
+  await make('Concert skirt', 'sew?step=hem')(page);
+  await page.getByRole('button', { name: 'It went wrong…' }).click();
+  await page.getByRole('button', { name: 'It was cut too short' }).click();
+  await page.locator('.went-wrong').scrollIntoViewIfNeeded();
+};
 const to = (path) => (page) => page.goto(base + path);
 
 /** Which views, how to get there, and how large where it isn't a desk. */
@@ -30,18 +36,18 @@ const VIEWS = {
   'new-make': { go: to('/makes/new') },
   people: { go: to('/people') },
   cupboard: { go: to('/cupboard') },
-  measure: { go: make('Concert skirt', 'measure') },
+  measure: { go: make('Pim’s smock', 'measure') },
   'shape-circle': { go: make('Concert skirt', 'shape') },
   'cloth-circle': { go: make('Concert skirt', 'cloth') },
   'chalk-circle': { go: make('Concert skirt', 'chalk') },
   'sew-phone': { go: make('Rehearsal skirt', 'sew?step=sides'), size: phone },
-  sew: { go: make('Trumpet skirt', 'sew?step=band') },
+  sew: { go: make('Shirred sundress', 'sew?step=shirring') },
   wear: { go: make('Ilka’s summer half-circle', 'wear') },
-  'shape-tiered': { go: make('Tiers for the encore', 'shape') },
+  'shape-dress': { go: make('Shirred sundress', 'shape') },
   settings: { go: to('/settings') },
-  'shape-gored': { go: make('Trumpet skirt', 'shape') },
+  print: { go: make('Concert skirt', 'print'), size: { width: 900, height: 1100 }, wait: 2500 },
   folds: { go: make('Concert skirt', 'cloth?view=folds'), wait: 2500 },
-  widths: { go: make('Tiers for the encore', 'cloth?view=widths'), wait: 3500 },
+  mishap: { go: mishap },
   becomes: { go: becomes, wait: 5000 },
   'cloth-gored': { go: make('Trumpet skirt', 'cloth'), wait: 4000 },
 };

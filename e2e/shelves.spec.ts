@@ -4,22 +4,28 @@ import { begin, choose, figure, makeNamed, saved, set } from './arcus.ts';
 test('a person’s measures are a ledger: a new value is added with its date, the old one is kept, a doubt is asked beside it', async ({ page }) => {
   await page.goto('/people');
   await page.getByRole('link', { name: /Maren/ }).click();
-  const waist = page.locator('.ledger-row', { has: page.getByRole('textbox', { name: 'Waist', exact: true }) });
-  await expect(waist).toContainText('before: 74.2 cm');
-  await waist.getByRole('textbox').fill('29 7/8 in');
+  const waist = page.locator('.measure-row', { has: page.getByRole('textbox', { name: 'Waist', exact: true }) });
+  const value = waist.getByRole('textbox');
+  await waist.getByText('Earlier: 1').click();
+  await expect(waist.locator('.ledger')).toContainText('74.2 cm');
+  await value.fill('29 7/8 in');
   await page.keyboard.press('Tab');
   // 29 7/8 in is 75.88 cm
-  await expect(waist.getByRole('textbox')).toHaveValue('75.9 cm');
-  await expect(waist).toContainText('before: 75.8 cm');
-  await page.reload();
-  await expect(waist.getByRole('textbox')).toHaveValue('75.9 cm');
-  // inches typed as centimetres are asked about, not refused
-  await waist.getByRole('textbox').fill('29.9');
+  await expect(value).toHaveValue('75.9 cm');
+  await expect(waist.locator('.ledger')).toContainText('75.8 cm');
+  // inches typed as centimetres are asked about, not refused, and the other reading is one click away
+  await value.fill('29.9');
   await page.keyboard.press('Tab');
   await expect(waist).toContainText('Were these inches?');
-  await waist.getByRole('textbox').fill('75.8');
-  await page.keyboard.press('Tab');
+  await waist.getByRole('button', { name: 'Take 75.9 cm' }).click();
   await expect(waist).not.toContainText('Were these inches?');
+  await expect(value).toHaveValue('75.9 cm');
+  // typed again on the same day the slip is struck out, and what is struck out can count again
+  await expect(waist.locator('.ledger .struck')).not.toHaveCount(0);
+  await waist.getByRole('button', { name: 'Strike out: Waist 75.9 cm' }).first().click();
+  await expect(value).toHaveValue('75.8 cm');
+  await page.reload();
+  await expect(value).toHaveValue('75.8 cm');
 });
 
 test('a cloth is put on the shelf with its width alone, corrected, put away and taken out again', async ({ page }) => {
@@ -64,13 +70,16 @@ test('a form that the server refuses says why and keeps what was entered', async
 test('Today leads to the next thing of every make, in the order they are due, and lists what to buy', async ({ page }) => {
   await page.goto('/');
   const rows = page.locator('.make-link');
-  await expect(rows.first()).toContainText('Rehearsal skirt');
+  // what is due first stands large, with its picture
+  const first = page.getByRole('region', { name: 'Next at the table' });
+  await expect(first.getByRole('heading')).toHaveText('Rehearsal skirt');
+  await expect(first.locator('svg')).not.toHaveCount(0);
   await expect(rows.filter({ hasText: 'Concert skirt' })).toContainText('Fold and chalk');
   await rows.filter({ hasText: 'Concert skirt' }).click();
   await expect(page).toHaveURL(/\/chalk/);
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'To buy' })).toBeVisible();
-  await page.getByRole('link', { name: /of Moss needlecord.*for Trumpet skirt/ }).click();
+  await page.locator('.to-buy-row').filter({ hasText: 'Moss needlecord' }).getByRole('link', { name: 'Trumpet skirt' }).click();
   await expect(page).toHaveURL(/\/cloth/);
 });
 
@@ -130,7 +139,7 @@ test('an address that leads nowhere, a make that isn’t there: said plainly, wi
   await page.goto('/attic');
   await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible();
   await page.getByRole('link', { name: 'Back to Today' }).click();
-  await expect(page.getByRole('heading', { name: 'Next at the table' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Next at the table' })).toBeVisible();
   await page.goto('/makes/00000000-0000-4000-8000-000000000000/shape');
-  await expect(page.getByRole('alert')).toContainText('There is no make');
+  await expect(page.getByText('This link leads to no make')).toBeVisible();
 });

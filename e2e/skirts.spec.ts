@@ -19,6 +19,9 @@ async function fromClothToWear(page: Page, waist: string): Promise<void> {
   await tickAll(page);
   await page.getByRole('button', { name: 'On to Wear' }).click();
   await page.getByRole('textbox', { name: 'Finished waist, as it came out' }).fill(waist);
+  // nothing is decided for them: the verdict has to be given
+  await expect(page.getByRole('button', { name: 'Write it down' })).toBeDisabled();
+  await page.getByRole('radio', { name: 'I will wear it' }).click();
   await page.getByRole('button', { name: 'Write it down' }).click();
   await expect(page.getByRole('row', { name: new RegExp(`Finished waist.*${waist.replace('.', '\\.')}`) })).toBeVisible();
   await saved(page);

@@ -89,6 +89,15 @@ test('decisions can be undone and done again, by button and by key', async ({ pa
   await expect(hem).toHaveText(after!);
   await page.keyboard.press('Control+z');
   await expect(hem).toHaveText(before!);
+  // also what was saved long ago
+  await set(page, 'length', '40');
+  await saved(page);
+  await page.waitForTimeout(1500);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(hem).toHaveText(before!);
+  await saved(page);
+  await page.reload();
+  await expect(hem).toHaveText(before!);
 });
 
 test('while the server fails the change stays on the page, survives a reload and is saved when it is back', async ({ page }) => {

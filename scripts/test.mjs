@@ -1,5 +1,5 @@
 // npm test: install, types, lint, dependency rules, unit and API tests, build, end-to-end. The last line counts what really ran.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { findChromium } from './chromium.mjs';
@@ -14,6 +14,23 @@ function step(name, args, env = {}) {
   if (done.status !== 0) problems.push(name);
 }
 
+/** Steps that only read, side by side; what each says is shown when it has ended. */
+function together(steps) {
+  const one = ([name, args]) =>
+    new Promise((ended) => {
+      const child = spawn('npx', ['--no-install', ...args], { cwd: root });
+      let said = '';
+      for (const stream of [child.stdout, child.stderr]) stream.on('data', (part) => (said += part));
+      child.on('error', (error) => (said += String(error)));
+      child.on('close', (code) => {
+        console.log(`\n== ${name}\n${said}`);
+        if (code !== 0) problems.push(name);
+        ended();
+      });
+    });
+  return Promise.all(steps.map(one));
+}
+
 function read(file) {
   try {
     return JSON.parse(readFileSync(join(reports, file), 'utf8'));
@@ -26,11 +43,13 @@ install();
 rmSync(reports, { recursive: true, force: true });
 mkdirSync(reports, { recursive: true });
 build();
-step('types', ['tsc', '--noEmit', '-p', 'tsconfig.json']);
-step('lint', ['eslint', '.']);
-step('format', ['prettier', '--check', '--log-level', 'warn', '.']);
-step('dependency rules', ['depcruise', 'packages', 'apps', 'demo', '--config', '.dependency-cruiser.cjs', '--output-type', 'err']);
-step('dead code', ['knip', '--no-progress']);
+await together([
+  ['types', ['tsc', '--noEmit', '-p', 'tsconfig.json']],
+  ['lint', ['eslint', '.']],
+  ['format', ['prettier', '--check', '--log-level', 'warn', '.']],
+  ['dependency rules', ['depcruise', 'packages', 'apps', 'demo', '--config', '.dependency-cruiser.cjs', '--output-type', 'err']],
+  ['dead code', ['knip', '--no-progress']],
+]);
 step('unit and API tests', ['vitest', 'run', '--reporter=default', '--reporter=json', '--outputFile.json=reports/unit.json']);
 console.log('\n== a short soak: kills, odd requests, a full disk');
 if (spawnSync(process.execPath, [join(root, 'scripts/soak.mjs'), '16'], { cwd: root, stdio: 'inherit' }).status !== 0) problems.push('soak');

@@ -5,12 +5,33 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Body, Controller, HttpCode, Module, Post, ValidationPipe } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
-import { CONSTRUCTIONS, planFor } from '@arcus/core';
+import { CONSTRUCTIONS, planFor, previewOf } from '@arcus/core';
 import { PlanPreviewRequest } from '@arcus/contract';
 import { createApp } from '../../apps/server/dist/create-app.js';
 import { median, medianOf, table } from './median.mjs';
 
-const BODY = { 'waist-girth': 700, 'hip-girth': 960, 'waist-to-hip': 200, 'waist-to-knee': 580 };
+const BODY = {
+  'waist-girth': 700,
+  'hip-girth': 960,
+  'waist-to-hip': 200,
+  'waist-to-knee': 580,
+  'bust-girth': 880,
+  'under-bust-girth': 760,
+  'neck-girth': 360,
+  'upper-arm-girth': 280,
+  'wrist-girth': 160,
+  'shoulder-width': 380,
+  'shoulder-to-waist': 410,
+  'shoulder-to-floor': 1420,
+  'wrist-span': 1480,
+  'back-neck-width': 176,
+};
+/** The largest plans there are. */
+const LARGE = [
+  ['gored-skirt', { lining: true, godets: true }],
+  ['circle-skirt', { lining: true }],
+  ['shirred-dress', { sleeves: true, ruffle: true, pockets: true }],
+];
 const noLay = () => ({ length: 1, utilisation: 0, placements: [] });
 
 /** The circle skirt as one would type it into a calculator. */
@@ -23,9 +44,15 @@ export async function run() {
   let sink = 0;
   const bare = medianOf((i) => (sink += bareCircle(700 + (i % 50), 600)[4]));
   const rows = [['construction', 'plan, ms', 'x bare arithmetic']];
+  const plan = (construction, choices = {}) =>
+    medianOf((i) => previewOf(planFor({ construction, body: { ...BODY, 'waist-girth': 700 + (i % 50) }, choices }, noLay)));
   for (const { id } of CONSTRUCTIONS) {
-    const time = medianOf((i) => planFor({ construction: id, body: { ...BODY, 'waist-girth': 700 + (i % 50) } }, noLay));
+    const time = plan(id);
     rows.push([id, time.toFixed(3), Math.round(time / bare)]);
+  }
+  for (const [id, choices] of LARGE) {
+    const time = plan(id, choices);
+    rows.push([`${id}, ${Object.keys(choices).join(', ')}`, time.toFixed(3), Math.round(time / bare)]);
   }
   table(`A plan, lay aside (bare arithmetic of a circle skirt: ${(bare * 1e6).toFixed(0)} ns)`, rows);
   if (!Number.isFinite(sink)) throw new Error('the bare arithmetic gave nothing');
