@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page, type Response } from '@playwright/test';
+import { expect, type Page, type Response } from '@playwright/test';
 import { makeNamed } from './arcus.ts';
+import { test } from './test.ts';
 
 const STATIONS = ['measure', 'shape', 'cloth', 'chalk', 'sew', 'wear'];
 

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 import { begin, choose, figure, makeAgain, pick, saved, set } from './arcus.ts';
+import { test } from './test.ts';
 
 const piece = (page: Page, name: string): Locator => page.locator(`[data-piece="${name}"]`);
 

@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { begin, choose, figure, saved, set, tickAll } from './arcus.ts';
+import { test } from './test.ts';
 
 test('shirred: rows, bobbins and when to change them, its way in on the figure, to the last step', async ({ page }) => {
   await begin(page, { construction: 'Shirred dress', person: 'Tove', cloth: 'Harbour blue poplin' });

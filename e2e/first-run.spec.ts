@@ -1,11 +1,16 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { figure, saved } from './arcus.ts';
-import { EMPTY_PORT } from './ports.ts';
+import { serve, type Served } from './serve.ts';
+import { test } from './test.ts';
 
-test.use({ baseURL: `http://127.0.0.1:${EMPTY_PORT}` });
+let served: Served;
+test.beforeAll(async () => {
+  served = await serve({ demo: false });
+});
+test.afterAll(() => served.stop());
 
 test('a newcomer gets from nothing to a lay for her own full-circle skirt, in inches, and a reload loses nothing', async ({ page }) => {
-  await page.goto('/');
+  await page.goto(served.url);
   await expect(page).toHaveURL(/welcome/);
   await page.getByRole('radio', { name: /inches/i }).click();
   await page.getByLabel('Who is it for?').fill('Wenke');

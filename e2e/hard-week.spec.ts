@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { begin, figure, makeNamed, saved, set } from './arcus.ts';
+import { test } from './test.ts';
 
 test('no form loses what was typed to a click beside it', async ({ page }) => {
   await page.goto('/cupboard?cloth=new');

@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { begin, figure, makeAgain, makeNamed, saved, set, type Make } from './arcus.ts';
+import { test } from './test.ts';
 
 const idOf = (page: Page) => /makes\/([0-9a-f-]{36})/.exec(page.url())![1]!;
 const stored = (page: Page, id: string) => makeAgain(page, { id } as Make);

@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { makeNamed } from './arcus.ts';
+import { test } from './test.ts';
 
 const STATIONS = ['measure', 'shape', 'cloth', 'chalk', 'sew', 'wear'];
 const CONTROLS = 'button, a[href], input, textarea, summary, [role="slider"], [role="combobox"], [role="switch"]';

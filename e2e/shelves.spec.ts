@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { begin, choose, figure, makeNamed, saved, set } from './arcus.ts';
+import { test } from './test.ts';
 
 test('a person’s measures are a ledger: a new value is added with its date, the old one is kept, a doubt is asked beside it', async ({ page }) => {
   await page.goto('/people');

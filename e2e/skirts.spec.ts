@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { begin, choose, figure, pick, saved, set, tickAll } from './arcus.ts';
+import { test } from './test.ts';
 
 /** From Cloth to Wear as a person goes: look at the lay, chalk every piece, sew every step, write down what came out. */
 async function fromClothToWear(page: Page, waist: string): Promise<void> {

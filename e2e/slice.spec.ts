@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { begin, figure, makeAgain, makeNamed, pick, saved, set, tickAll } from './arcus.ts';
+import { test } from './test.ts';
 
 test('a circle skirt from a body to a worn garment', async ({ page }) => {
   await page.goto('/people?new');

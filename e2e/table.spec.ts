@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { begin, makeNamed, saved, tickAll } from './arcus.ts';
+import { test } from './test.ts';
 
 const SPRING = new Date('2027-04-05T18:00:00');
 const inHand = (page: Page) => page.getByRole('region', { name: 'The step in hand' });
@@ -39,6 +40,7 @@ test('a make through the whole table: clocks, a wait over night with its notice,
   await expect(inHand(page)).toContainText('Until Tue 6 Apr');
   await saved(page);
   await page.goto('/cupboard');
+  await expect(page.getByText('Rust linen').first()).toBeVisible();
   await expect(page.locator('.waits-over p')).toHaveCount(0);
   await page.clock.fastForward('25:00:00');
   const notice = page.locator('.waits-over p');

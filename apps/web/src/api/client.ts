@@ -36,7 +36,11 @@ export async function request<T>(method: string, path: string, body?: unknown): 
   }
   if (response.status === 204) return undefined as T;
   const answer: unknown = await response.json().catch(() => undefined);
-  if (response.ok) return answer as T;
+  if (response.ok) {
+    // an answer that broke off on its way is none
+    if (answer === undefined) throw new ApiProblem(0, [OFFLINE]);
+    return answer as T;
+  }
   if (response.status === 401 && path !== '/api/session') setSignedOut(true);
   const { message, current } = (answer ?? {}) as Partial<ApiError>;
   throw new ApiProblem(response.status, message ?? [`The server answered with ${response.status}.`], current);

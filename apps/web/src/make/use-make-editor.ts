@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo, useReducer, useRef } from 'react';
 import type { MakeView } from '@arcus/contract';
 import type { Edit, Fields } from '../outbox/entry.ts';
-import { apart, changesBetween, merge } from '../outbox/merge.ts';
+import { changesBetween, merge, nearest } from '../outbox/merge.ts';
 import { outbox, useStuckEdit } from '../outbox/use-outbox.ts';
 import { draftOf, type MakeDraft } from './draft.ts';
 import { nextHistory, type History, type HistoryAction } from './history.ts';
@@ -72,7 +72,7 @@ export function useMakeEditor(make: MakeView): MakeEditor {
     const now = asFields(draftOf(make));
     // our own save is no news: taken for others' work it would be written over every step back. What the page has told last that is nearest to
     // what is stored now is what was saved (by whichever tab), and only what differs from that did others do
-    const [was] = [base.current.fields, ...told.current].reverse().sort((a, b) => apart(a, now) - apart(b, now)) as [Fields];
+    const was = nearest(now, [base.current.fields, ...told.current]);
     told.current = told.current.slice(told.current.indexOf(was) + 1);
     base.current = { fields: now, version: make.version };
     outbox.know(path, now, make.version);

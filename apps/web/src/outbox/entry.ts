@@ -28,6 +28,8 @@ export interface Edit extends Waiting {
   base: Fields;
   version: number;
   mine: Fields;
+  /** What was sent without the answer coming back, oldest first: the server may have taken any of it, so that finding it stored is no news. */
+  sent?: Fields[];
   /** Both changed these, differently: the stored values, by field ("choices.length"). The person decides. */
   theirs?: Fields;
 }

@@ -56,10 +56,20 @@ export function apart(a: Fields, b: Fields): number {
   return count;
 }
 
+/** The state among some (at least one) that differs least from another; of equals the latest. */
+export const nearest = (to: Fields, states: readonly Fields[]): Fields =>
+  states.reduce((best, each) => (apart(each, to) <= apart(best, to) ? each : best));
+
 /** The fields that differ, ready for a PATCH; undefined where nothing does. */
 export function changesBetween(saved: Fields, now: Fields): Fields | undefined {
   const keys = Object.keys(now).filter((key) => !same(saved[key], now[key]));
   return keys.length === 0 ? undefined : Object.fromEntries(keys.map((key) => [key, now[key]]));
+}
+
+/** The fields that differ from at least one of the states that may be stored; undefined where nothing does. */
+export function unlikeAny(stored: readonly Fields[], now: Fields): Fields | undefined {
+  const found = stored.flatMap((each) => changesBetween(each, now) ?? []);
+  return found.length === 0 ? undefined : Object.assign({}, ...found);
 }
 
 /** Takes the stored value of each field in conflict. */

@@ -25,6 +25,8 @@ class Server {
   away = false;
   readonly asked: Array<[string, string, Fields | undefined]> = [];
   during: (() => void) | undefined;
+  /** Takes what it is sent, but its answer is lost on the way. */
+  mute = false;
 
   readonly send = (async (method: string, path: string, body?: Fields) => {
     this.asked.push([method, path, body]);
@@ -36,6 +38,7 @@ class Server {
     const { version, ...set } = body!;
     if (version !== this.make.version) throw new ApiProblem(409, ['version'], { ...this.make });
     this.make = { ...this.make, ...set, version: this.make.version + 1 };
+    if (this.mute) throw new ApiProblem(0, ['The server does not answer.']);
     return { ...this.make };
   }) as unknown as typeof request;
 }
@@ -71,6 +74,42 @@ describe('what is entered', () => {
     await rest();
     expect(server.make).toMatchObject({ choices: { length: 610 }, version: 2 });
     expect([storage.length, outbox.state.entries.length]).toEqual([0, 0]);
+  });
+
+  it('is no one else’s where only the answer was lost: what was changed since is saved, and nobody is asked', async () => {
+    server.mute = true;
+    edit(outbox, state({ choices: { length: 610 } }));
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(server.make).toMatchObject({ choices: { length: 610 }, version: 2 });
+    // through a reload, too
+    outbox = new Outbox({ storage, send: server.send });
+    server.mute = false;
+    edit(outbox, state({ choices: { length: 620 } }));
+    await rest();
+    expect(server.make.choices).toEqual({ length: 620 });
+    expect(outbox.state.entries).toEqual([]);
+  });
+
+  it('is taken back on the server too, where only the answer to it was lost', async () => {
+    server.mute = true;
+    edit(outbox, state({ choices: { length: 610 } }));
+    await vi.advanceTimersByTimeAsync(1000);
+    server.mute = false;
+    edit(outbox, state());
+    await rest();
+    expect(server.make.choices).toEqual({ length: 600 });
+    expect(outbox.state.entries).toEqual([]);
+  });
+
+  it('still asks where somebody else changed the same after an answer was lost', async () => {
+    server.mute = true;
+    edit(outbox, state({ choices: { length: 610 } }));
+    await vi.advanceTimersByTimeAsync(1000);
+    server.make = { ...server.make, choices: { length: 700 }, version: 3 };
+    server.mute = false;
+    edit(outbox, state({ choices: { length: 620 } }));
+    await rest();
+    expect(outbox.editOf(PATH)?.theirs).toEqual({ 'choices.length': 700 });
   });
 
   it('survives the page and the server being gone: another page sends it', async () => {

@@ -1,11 +1,13 @@
 import { ApiProblem, request } from '../api/client.ts';
 import { isOutboxKey, keep, keptEntries, letGo, newEntryId, type Call, type Edit, type Entry, type Fields } from './entry.ts';
-import { changesBetween, merge, pickLike, takeTheirs } from './merge.ts';
+import { changesBetween, merge, nearest, pickLike, takeTheirs, unlikeAny } from './merge.ts';
 import type { OutboxState, Saved, Surroundings } from './outbox-state.ts';
 
 /** A field being edited is saved once it rests, ms; a server that is away is asked again after this long. */
 const REST = 450;
 const RETRY = 3000;
+/** Of what was sent without an answer no more than that is remembered. */
+const MOST_SENT = 8;
 /** How long a page waits for its write before it goes on without, ms. */
 const PATIENCE = 1500;
 
@@ -74,7 +76,7 @@ export class Outbox {
     const entry: Edit = waiting
       ? { ...waiting, mine, says, refused: false, messages: undefined }
       : { kind: 'edit', id: newEntryId(), path, says, base: base.fields, version: base.version, mine };
-    if (!changesBetween(entry.base, mine) && entry.id !== this.inHand) {
+    if (!unlikeAny([entry.base, ...(entry.sent ?? [])], mine) && entry.id !== this.inHand) {
       if (waiting) this.drop(waiting.id);
       return;
     }
@@ -167,7 +169,8 @@ export class Outbox {
     this.inHand = entry.id;
     this.show({ sending: true });
     try {
-      const changes = entry.kind === 'edit' ? changesBetween(entry.base, entry.mine) : undefined;
+      const changes = entry.kind === 'edit' ? unlikeAny([entry.base, ...(entry.sent ?? [])], entry.mine) : undefined;
+      if (entry.kind === 'edit' && changes) this.put({ ...entry, sent: [...(entry.sent ?? []), entry.mine].slice(-MOST_SENT) });
       const answer =
         entry.kind === 'call'
           ? await this.send(entry.method, entry.path, entry.body)
@@ -192,7 +195,7 @@ export class Outbox {
       // what was changed while this was under way is saved next, from here
       const { fields, version } = this.newest.get(entry.path)!;
       const { fields: mine } = merge(entry.mine, now.mine, fields);
-      if (changesBetween(fields, mine)) this.put({ ...now, base: fields, version, mine });
+      if (changesBetween(fields, mine)) this.put({ ...now, base: fields, version, mine, sent: undefined });
       else this.drop(entry.id);
     } else this.drop(entry.id);
     this.settled.get(entry.id)?.();
@@ -202,13 +205,15 @@ export class Outbox {
   private failed(entry: Entry, problem: ApiProblem): boolean {
     const { status, messages } = problem;
     const now = this.state.entries.find(({ id }) => id === entry.id) ?? entry;
-    if (status === 409 && now.kind === 'edit' && problem.current !== undefined) {
+    if (status === 409 && now.kind === 'edit' && entry.kind === 'edit' && problem.current !== undefined) {
       const current = problem.current as Fields & { version: number };
       const theirs = pickLike(current, now.mine);
       this.know(now.path, theirs, current.version);
-      const { fields, conflicts } = merge(now.base, now.mine, theirs);
+      // an answer may have been lost on its way: what we sent ourselves is where we left it, whatever was changed since
+      const from = nearest(theirs, [now.base, ...(entry.sent ?? [])]);
+      const { fields, conflicts } = merge(from, now.mine, theirs);
       const unlike = Object.keys(conflicts).length > 0;
-      this.put({ ...now, base: theirs, version: current.version, mine: fields, theirs: unlike ? conflicts : undefined });
+      this.put({ ...now, base: theirs, version: current.version, mine: fields, sent: undefined, theirs: unlike ? conflicts : undefined });
       void this.onSaved({ ...now, mine: fields }, problem.current);
       if (unlike) this.settled.get(entry.id)?.();
       return true;

@@ -1,0 +1,16 @@
+import { test as base } from '@playwright/test';
+import { serve } from './serve.ts';
+
+/** Every worker has a server of its own with the demo scenario, so that the spec files can run side by side. */
+export const test = base.extend<object, { demoServer: string }>({
+  demoServer: [
+    // eslint-disable-next-line no-empty-pattern -- Playwright reads from the pattern what a fixture needs
+    async ({}, use) => {
+      const { url, stop } = await serve();
+      await use(url);
+      await stop();
+    },
+    { scope: 'worker' },
+  ],
+  baseURL: ({ demoServer }, use) => use(demoServer),
+});
