@@ -20,6 +20,7 @@ export const router = createBrowserRouter([
       { path: 'people/:id', lazy: page(SCREENS.person) },
       { path: 'cupboard', lazy: page(SCREENS.cupboard) },
       { path: 'cupboard/:id/becomes', lazy: page(SCREENS.becomes) },
+      { path: 'cupboard/:id/together', lazy: page(SCREENS.together) },
       { path: 'settings', lazy: page(SCREENS.settings) },
       { path: '*', element: <Nowhere /> },
     ],

@@ -10,5 +10,6 @@ export const SCREENS = {
   person: () => import('./people/person-page.tsx'),
   cupboard: () => import('./cupboard/cupboard-page.tsx'),
   becomes: () => import('./cupboard/becomes-page.tsx'),
+  together: () => import('./cupboard/together-page.tsx'),
   settings: () => import('./settings/settings-page.tsx'),
 } satisfies Record<string, () => Promise<{ default: React.ComponentType }>>;

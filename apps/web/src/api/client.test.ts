@@ -1,7 +1,11 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { ApiProblem, request } from './client.ts';
 
-const answering = (answer: () => Response | Promise<Response>) => vi.stubGlobal('fetch', vi.fn(async () => answer()));
+const answering = (answer: () => Response | Promise<Response>) =>
+  vi.stubGlobal(
+    'fetch',
+    vi.fn(async () => answer()),
+  );
 const problemOf = (asked: Promise<unknown>) =>
   asked.then(
     () => expect.unreachable('it came back as an answer'),

@@ -58,10 +58,15 @@ export const makesActions = {
     outbox.call({ method: 'PUT', path: `${KEY}/${id}/lays`, body: { lays }, says: `How the pieces of ${name} lie` }),
   /** What changed under it since it was last looked at has been seen. */
   seen: (id: string, name: string) => outbox.call({ method: 'POST', path: `${KEY}/${id}/seen`, says: `${name}, looked at` }),
-  /** One more tick on a make that is not open. */
-  tick: ({ id, name, version, done }: MakeView, tick: string) => {
-    const was = { done };
-    outbox.edit(`${KEY}/${id}`, name, { fields: was, version }, was, { done: [...done, tick] });
+  /** Sets a tick of a make that is not open, or takes it away. */
+  tick: (make: MakeView, tick: string, on = true) => {
+    const others = make.done.filter((each) => each !== tick);
+    makesActions.change(make, { done: on ? [...others, tick] : others });
+  },
+  /** Changes ticks and counts of a make that is not open. */
+  change: ({ id, name, version, done, tally }: MakeView, now: Partial<Pick<MakeView, 'done' | 'tally'>>) => {
+    const was = { done, tally };
+    outbox.edit(`${KEY}/${id}`, name, { fields: was, version }, was, { ...was, ...now });
   },
   /** An entry of the log is taken out, or put back. */
   strike: (id: string, name: string, entry: number, out: boolean) =>

@@ -7,6 +7,7 @@ import { shelfActions, useCloths, useElastics, useShelfAway } from '../api/cupbo
 import { PutAwayList } from '../common/put-away-list.tsx';
 import { RequestState } from '../common/request-state.tsx';
 import { usePageTitle } from '../common/use-page-title.ts';
+import { useSpokenFor, type SpokenFor } from '../makes/use-spoken-for.ts';
 import { useUnits } from '../settings/units.tsx';
 import { PageTop } from '../shell/shell.tsx';
 
@@ -18,6 +19,7 @@ export default function CupboardPage() {
   usePageTitle('Cupboard');
   const cloths = useCloths();
   const elastics = useElastics();
+  const spoken = useSpokenFor();
   const [query, setQuery] = useSearchParams();
   const close = () => setQuery({});
   const clothId = query.get('cloth');
@@ -41,7 +43,7 @@ export default function CupboardPage() {
                 ) : (
                   <ul className="list">
                     {all.map((cloth) => (
-                      <ClothRow key={cloth.id} cloth={cloth} />
+                      <ClothRow key={cloth.id} cloth={cloth} spoken={spoken.get(cloth.id)} />
                     ))}
                   </ul>
                 )
@@ -82,7 +84,7 @@ export default function CupboardPage() {
 
 const PRINTS = { none: '', up: 'print up the length', across: 'print across' };
 
-function ClothRow({ cloth }: { cloth: ClothView }) {
+function ClothRow({ cloth, spoken }: { cloth: ClothView; spoken: SpokenFor | undefined }) {
   const { units } = useUnits();
   const traits = [
     cloth.weight,
@@ -109,6 +111,15 @@ function ClothRow({ cloth }: { cloth: ClothView }) {
       <Link className="row-link small" to={`/cupboard/${cloth.id}/becomes`}>
         What can it become?
       </Link>
+      {spoken && (
+        <p className="spoken-for small">
+          <span className={cloth.lengthOnHand !== null && spoken.takes > cloth.lengthOnHand + 1e-6 ? 'short' : 'quiet'}>
+            {spoken.atMost ? 'At most ' : ''}
+            {formatCloth(spoken.takes, units)} spoken for by {spoken.by.map(({ name }) => name).join(', ')}.
+          </span>{' '}
+          {spoken.by.length > 1 && <Link to={`/cupboard/${cloth.id}/together`}>Lay them together</Link>}
+        </p>
+      )}
     </li>
   );
 }

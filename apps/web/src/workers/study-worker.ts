@@ -3,11 +3,13 @@ import {
   compareWidths,
   constructionById,
   foldWays,
+  layTogether,
   planFor,
   waysOutOfTooLittle,
   whatItBecomes,
   type Body,
   type Cloth,
+  type LayRequest,
   type PlanRequest,
   type Units,
 } from '@arcus/core';
@@ -23,6 +25,7 @@ const worker = {
       constructionById(request.construction)!.choices.find(({ id }) => id === choiceId)!,
       value,
     ),
+  together: (requests: LayRequest[]) => requests.map(layTogether),
   folds: (request: PlanRequest) => foldWays(planFor(request)),
   becomes: (body: Body, cloth: Partial<Cloth>, onHand: number, units: Units) => {
     const { can, cannot } = whatItBecomes(body, cloth, onHand, units);

@@ -1,3 +1,4 @@
+import { SHOP_STEP } from '../units/shop-step.ts';
 import type { Body } from '../body/measures.ts';
 import { childSafety, plausibleBody } from '../checks/body-checks.ts';
 import type { Check } from '../checks/check.ts';
@@ -16,7 +17,7 @@ import type { Step } from '../make/step.ts';
 import type { ChalkSheet } from '../marks/mark.ts';
 import { Quantity } from '../quantity/quantity.ts';
 import { footprint, type ClothRole, type Piece } from '../shapes/piece.ts';
-import { YARD, type Units } from '../units/units.ts';
+import type { Units } from '../units/units.ts';
 import { chalkSheets } from '../marks/chalk-sheets.ts';
 import { firstSteps } from '../make/common-steps.ts';
 import { withWhatIsThere } from '../make/on-the-table.ts';
@@ -61,9 +62,6 @@ export interface Plan {
   /** Lays of further cloths: lining, contrast. */
   otherLays: Partial<Record<ClothRole, PlanLay>>;
 }
-
-/** Shops cut to these lengths, mm: 10 cm, or an eighth of a yard. */
-const SHOP_STEP: Record<Units, number> = { cm: 100, in: YARD / 8 };
 
 /** All of a plan that does not hang on how its pieces lie. Never changed once it is drafted: `withLay` writes on a copy. */
 export interface Draft {

@@ -26,7 +26,7 @@ const path = (ring: readonly Point[]) => `M${ring.map(([x, y]) => `${n(x)} ${n(y
  *     │ 1 ◄─►  2 ◄─► │
  *     └──────────────┘
  */
-export function laySvg(plan: Plan, lay: PlanLay, title: string): string {
+export function laySvg(plan: Pick<Plan, 'pieces' | 'units'>, lay: Pick<PlanLay, 'usableWidth' | 'length' | 'placements'>, title: string): string {
   const { usableWidth, length } = lay;
   const down = (rings: Point[][]) => rings.map((ring) => ring.map(([x, y]): Point => [x, usableWidth - y]));
   const parts = layPlaces(plan.pieces, lay).map((place) => laidPiece({ ...place, cut: down(place.cut), seam: down(place.seam) }));
@@ -59,7 +59,7 @@ function laidPiece({ number, piece, turn, cut, seam }: LayPlace): string {
 }
 
 /** A tape along one edge of the strip, in the person's units. */
-function ruler(long: number, { units }: Plan, way: 'along' | 'across'): string {
+function ruler(long: number, { units }: Pick<Plan, 'units'>, way: 'along' | 'across'): string {
   const step = units === 'cm' ? 100 : 4 * INCH;
   const unit = units === 'cm' ? 10 : INCH;
   const ticks = Array.from({ length: Math.floor(long / step + 1e-6) + 1 }, (_, i) => {

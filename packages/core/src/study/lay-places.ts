@@ -1,3 +1,4 @@
+import type { Cloth } from '../cloth/cloth.ts';
 import { boundsOfPoints } from '../geometry/bounds.ts';
 import { flatten } from '../geometry/flatten.ts';
 import { turned, type Point } from '../geometry/point.ts';
@@ -19,6 +20,11 @@ export interface LayPlace {
   /** Its cut line as it lies: x along the cloth from the end, y across it from the inside of the near selvedge. */
   cut: Point[][];
   seam: Point[][];
+}
+
+/** How much of a washed cloth lies outside what can be cut, at each side, mm. */
+export function selvedgeOf({ width, prewashed, shrinkAcross }: Pick<Cloth, 'width' | 'prewashed' | 'shrinkAcross'>, usableWidth: number): number {
+  return (width * (prewashed ? 1 : 1 - shrinkAcross) - usableWidth) / 2;
 }
 
 /** Every piece of a lay in the order one meets it from the cut end. `selvedge`, mm, is added to what is measured across. */

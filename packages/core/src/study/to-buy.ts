@@ -1,13 +1,19 @@
 import type { Cloth } from '../cloth/cloth.ts';
+import { roundToStep } from '../quantity/rounding.ts';
 import type { ClothRole } from '../shapes/piece.ts';
 import type { ShoppingItem } from '../sheet/worksheet.ts';
+import { SHOP_STEP } from '../units/shop-step.ts';
+import type { Units } from '../units/units.ts';
 
 /** What one make still takes that is not cut yet. */
 export interface MakeNeeds {
   id: string;
   name: string;
-  /** Its cloths: which of the shelf (none: any), how much comes off the bolt and how much is bought where there is none, mm. */
-  cloths: Array<{ role: ClothRole; clothId: string | null; what: string; takes: number; buy: number }>;
+  /**
+   * Its cloths: which of the shelf (none: any), how much comes off the bolt and how much is bought where there is none, mm; whether it is cut
+   * together with the others of that cloth.
+   */
+  cloths: Array<{ role: ClothRole; clothId: string | null; what: string; takes: number; buy: number; together?: boolean }>;
   /** Whether its lays are settled: one that is not may still get shorter, never longer. */
   settled: boolean;
   /** Its elastic on the shelf, where it has one. */
@@ -50,24 +56,45 @@ export function offBolt(length: number, { prewashed, shrinkAlong }: Pick<Cloth, 
   return prewashed ? length : length / (1 - shrinkAlong);
 }
 
+/** How much of each cloth comes off the bolt for those of its makes that are cut together, mm, by the cloth's id; left out while nobody knows. */
+export type TakenTogether = ReadonlyMap<string, number>;
+
+/** What several makes take of one cloth, mm: each by itself, but those that are cut together as they lie together. `atMost`: it may get less. */
+export function takenOf(clothId: string, makes: readonly MakeNeeds[], together: TakenTogether = new Map()): { takes: number; atMost: boolean } {
+  const uses = makes.flatMap((make) => make.cloths.filter((each) => each.clothId === clothId));
+  const sum = (of: typeof uses) => of.reduce((total, { takes }) => total + takes, 0);
+  const shared = uses.filter((each) => each.together);
+  const settled = makes.every((make) => make.settled || !make.cloths.some((each) => each.clothId === clothId));
+  if (shared.length < 2) return { takes: sum(uses), atMost: !settled };
+  const both = together.get(clothId);
+  return { takes: sum(uses.filter((each) => !each.together)) + (both ?? sum(shared)), atMost: !settled || both === undefined };
+}
+
 /**
  * Everything several makes take that is not there: of each cloth what all of them together need beyond what lies on the shelf, then what
- * each needs beside cloth. Whatever was bought, or lies there in length enough, is left out.
+ * each needs beside cloth. Whatever was bought, or lies there in length enough, is left out; what is missing is rounded up to what shops cut.
  */
-export function toBuy(makes: readonly MakeNeeds[], cloths: readonly OnShelf[], elastics: readonly OnShelf[]): ToBuyRow[] {
+export function toBuy(
+  makes: readonly MakeNeeds[],
+  cloths: readonly OnShelf[],
+  elastics: readonly OnShelf[],
+  units: Units,
+  together?: TakenTogether,
+): ToBuyRow[] {
   const rows: ToBuyRow[] = [];
   for (const { id, name, lengthOnHand, pricePerMetre } of cloths) {
     const users = makes.filter((make) => make.cloths.some((each) => each.clothId === id));
-    const needs = users.flatMap((make) => make.cloths.filter((each) => each.clothId === id)).reduce((sum, { takes }) => sum + takes, 0);
+    const { takes: needs, atMost: less } = takenOf(id, makes, together);
     const has = lengthOnHand ?? 0;
     if (users.length === 0 || needs <= has + 1e-6) continue;
+    const length = roundToStep(needs - has, SHOP_STEP[units], 'up');
     rows.push({
       id: `cloth:${id}`,
       what: name,
-      length: needs - has,
-      ...(pricePerMetre ? { cost: ((needs - has) / 1000) * pricePerMetre } : {}),
+      length,
+      ...(pricePerMetre ? { cost: (length / 1000) * pricePerMetre } : {}),
       makes: users.map(named),
-      ...atMost(users),
+      ...(less ? { atMost: true } : {}),
       short: { clothId: id, needs, has },
     });
   }

@@ -1,4 +1,5 @@
-import { chalkDrawing, formatLength, type ChalkSheet, type Plan, type Units } from '@arcus/core';
+import { chalkDrawing, type ChalkSheet, type Plan, type Units } from '@arcus/core';
+import { StationsTable } from '../stations-table.tsx';
 import { PaperDrawing } from './paper-drawing.tsx';
 
 /** Every piece on a sheet of its own: how to fold, its drawing with numbered marks, the marks with boxes to tick, the ruler's places. */
@@ -24,26 +25,7 @@ function SheetPage({ sheet, units }: { sheet: ChalkSheet; units: Units }) {
         ))}
       </ol>
       {tables.map(({ id, table }) => (
-        <table key={id} className="table paper-table">
-          <caption>{table.title}</caption>
-          <thead>
-            <tr>
-              {table.columns.map((column) => (
-                <th key={column} className="n">
-                  {column}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {table.rows.map(([along, out]) => (
-              <tr key={`${along}-${out}`}>
-                <td className="n">{along < -0.05 ? `${formatLength(-along, units)} above` : formatLength(along, units)}</td>
-                <td className="n">{formatLength(out, units)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <StationsTable key={id} of={table} units={units} className="table paper-table" titled />
       ))}
     </section>
   );

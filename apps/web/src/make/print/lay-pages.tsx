@@ -1,4 +1,6 @@
-import { formatCloth, formatLength, layPlaces, laySvg, type Plan, type PlanLay } from '@arcus/core';
+import { formatCloth, layPlaces, selvedgeOf, type Plan, type PlanLay } from '@arcus/core';
+import { LayPaper } from '../lay-paper.tsx';
+import { PlacesTable } from '../places-table.tsx';
 
 const CLOTHS = { main: 'Main cloth', lining: 'Lining', contrast: 'Second cloth' } as const;
 
@@ -12,9 +14,6 @@ const FOLD_SAYS = { open: 'lying open', along: 'folded along, selvedges together
 
 function LaySheet({ role, lay, plan, name }: { role: keyof typeof CLOTHS; lay: PlanLay; plan: Plan; name: string }) {
   const { units } = plan;
-  const cloth = plan.cloths.of(role);
-  const selvedge = (cloth.width * (cloth.prewashed ? 1 : 1 - cloth.shrinkAcross) - lay.usableWidth) / 2;
-  const show = (mm: number) => formatLength(Math.max(0, mm), units);
   return (
     <section className="paper-section">
       <h2>
@@ -26,34 +25,8 @@ function LaySheet({ role, lay, plan, name }: { role: keyof typeof CLOTHS; lay: P
           drawing shows it opened out.
         </p>
       )}
-      <div className="paper-lay" dangerouslySetInnerHTML={{ __html: laySvg(plan, lay, name).replace(/^<\?xml.*\?>\s*/, '') }} />
-      <table className="table paper-table">
-        <thead>
-          <tr>
-            <th>No.</th>
-            <th>Piece</th>
-            <th className="n">from the cut end</th>
-            <th className="n">from the near selvedge</th>
-            <th className="n">takes up, along × across</th>
-          </tr>
-        </thead>
-        <tbody>
-          {layPlaces(plan.pieces, lay, selvedge).map(({ number, piece, copy, turn, fromEnd, fromSelvedge, long, wide }) => (
-            <tr key={`${piece.id}-${copy}`}>
-              <td>{number}</td>
-              <td>
-                {piece.name}
-                {turn === 180 ? ', top towards the cut end' : ''}
-              </td>
-              <td className="n">{show(fromEnd)}</td>
-              <td className="n">{show(fromSelvedge)}</td>
-              <td className="n">
-                {show(long)} × {show(wide)}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <LayPaper of={plan} lay={lay} title={name} />
+      <PlacesTable places={layPlaces(plan.pieces, lay, selvedgeOf(plan.cloths.of(role), lay.usableWidth))} units={units} />
     </section>
   );
 }

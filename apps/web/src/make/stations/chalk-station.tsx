@@ -7,11 +7,12 @@ import { useAwake } from '../../common/use-awake.ts';
 import { Options } from '../../fields/options.tsx';
 import { useUnits } from '../../settings/units.tsx';
 import { ChalkBoard } from '../../table/chalk-board.tsx';
-import { formatLength, type ChalkSheet, type Mark } from '@arcus/core';
+import type { ChalkSheet, Mark } from '@arcus/core';
 import { InHandBar } from '../in-hand-bar.tsx';
 import { useMakeState } from '../make-context.ts';
 import { PrintLink } from '../print-link.tsx';
 import { ProblemPanel } from '../problem-panel.tsx';
+import { StationsTable } from '../stations-table.tsx';
 import { useTicks } from '../use-ticks.ts';
 
 /** Piece by piece: how to fold, then marks in order, drawn as they come; the one in hand large. */
@@ -129,25 +130,7 @@ function MarkWords({ sheet, mark, place }: { sheet: ChalkSheet; mark: Mark; plac
       {mark.table && (
         <details key={mark.id}>
           <summary>{mark.table.title}</summary>
-          <table className="table on-board">
-            <thead>
-              <tr>
-                {mark.table.columns.map((column) => (
-                  <th key={column} className="n">
-                    {column}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {mark.table.rows.map(([along, out]) => (
-                <tr key={`${along}-${out}`}>
-                  <td className="n">{along < -0.05 ? `${formatLength(-along, units)} above` : formatLength(along, units)}</td>
-                  <td className="n">{formatLength(out, units)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <StationsTable of={mark.table} units={units} className="table on-board" />
         </details>
       )}
     </div>

@@ -10,6 +10,7 @@ import { useMakeState } from '../make-context.ts';
 import { ProblemPanel } from '../problem-panel.tsx';
 import { FoldsView } from './cloth/folds-view.tsx';
 import { LayView } from './cloth/lay-view.tsx';
+import { SharedCloth } from './cloth/shared-cloth.tsx';
 import { WaysOut } from './cloth/ways-out.tsx';
 import { WidthsView } from './cloth/widths-view.tsx';
 
@@ -66,6 +67,7 @@ export default function ClothStation() {
             {cloth && <Link to={`/cupboard/${cloth.id}/becomes${person ? `?person=${person.id}` : ''}`}>What else could it become?</Link>}
           </span>
         </div>
+        <SharedCloth />
         <OtherCloths />
         {usesElastic && (
           <div className="stack" style={{ gap: 5 }}>
