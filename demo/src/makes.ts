@@ -23,6 +23,7 @@ export const makes: DemoMake[] = [
     station: 'sew',
     choices: { length: 560, fraction: 0.5, closure: 'pull-on' },
     done: [...passed('measure', 'shape', 'cloth', 'chalk'), 'sew:test', 'sew:chalk', 'sew:cut', 'sew:stay-stitch'],
+    clocks: { test: 9, chalk: 21, cut: 16, 'stay-stitch': 5 },
   },
   {
     name: 'Twirling skirt for Pim',
@@ -115,6 +116,7 @@ export const makes: DemoMake[] = [
     station: 'wear',
     choices: { length: 700, fraction: 0.5 },
     done: passed('measure', 'shape', 'cloth', 'chalk', 'sew', 'wear'),
+    clocks: { chalk: 14, cut: 12, sides: 11, zip: 71, band: 38, hem: 49 },
     log: {
       daysAgo: 61,
       verdict: 'wear',

@@ -14,6 +14,8 @@ export interface DemoMake extends Pick<MakeCreate, 'name' | 'construction' | 'ch
   dueInDays?: number;
   station: Station;
   done: string[];
+  /** Minutes its clocks counted, by step. */
+  clocks?: Record<string, number>;
   log?: Omit<LogCreate, 'finishedOn'> & { daysAgo: number };
 }
 

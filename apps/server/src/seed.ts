@@ -35,7 +35,7 @@ export async function seed(app: INestApplicationContext, { people, cloths, elast
       takenOn: dayFromNow(-daysAgo),
     });
   const service = app.get(MakesService);
-  for (const { person, cloth, elastic, dueInDays, station, done, log, ...make } of makes) {
+  for (const { person, cloth, elastic, dueInDays, station, done, clocks = {}, log, ...make } of makes) {
     const dueOn = dueInDays === undefined ? undefined : dayFromNow(dueInDays);
     const made = await service.create({
       ...make,
@@ -45,7 +45,8 @@ export async function seed(app: INestApplicationContext, { people, cloths, elast
       elasticId: elastic && ids.get(elastic),
       dueOn,
     });
-    await service.update(made.id, { version: made.version, station, done });
+    const tally = Object.fromEntries(Object.entries(clocks).map(([step, minutes]) => [`time:${step}`, [minutes * 60_000, 0]]));
+    await service.update(made.id, { version: made.version, station, done, tally });
     if (log) {
       const { daysAgo, ...entry } = log;
       await service.finish(made.id, { ...entry, finishedOn: dayFromNow(-daysAgo) });

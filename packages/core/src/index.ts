@@ -44,6 +44,7 @@ export type { ChalkSheet, Mark } from './marks/mark.ts';
 export type { Step } from './make/step.ts';
 export { minutesOf } from './make/sewing.ts';
 export { needleOf } from './make/needle.ts';
+export { TOOLS, type Tool } from './make/sewing-box.ts';
 export type { Machine } from './make/on-the-table.ts';
 export { STITCHES, type Pace } from './make/stitches.ts';
 export { CLOTH_ROLES, type ClothRole, type Piece } from './shapes/piece.ts';

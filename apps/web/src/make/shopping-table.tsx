@@ -1,8 +1,10 @@
 import { formatCloth, type Plan } from '@arcus/core';
+import { sewingBox } from '../settings/use-sewing-box.ts';
 import { NumberLink } from '../working/working.tsx';
 
 /** Everything the garment takes; with boxes to tick on paper. */
 export function ShoppingTable({ plan, laying = false, boxes = false }: { plan: Plan; laying?: boolean; boxes?: boolean }) {
+  const box = sewingBox();
   const buy = plan.quantities.find(({ id }) => id === 'cloth-to-buy')!;
   return (
     <table className="table">
@@ -18,7 +20,13 @@ export function ShoppingTable({ plan, laying = false, boxes = false }: { plan: P
                   <b>{formatCloth(buy.value, plan.units)}</b>
                 </NumberLink>
               ) : (
-                <b>{item.length !== undefined && item.length >= 1000 && item.id !== 'thread' ? formatCloth(item.length, plan.units) : item.amount}</b>
+                <b>
+                  {item.tool && box.has(item.tool)
+                    ? 'in the sewing box'
+                    : item.length !== undefined && item.length >= 1000 && item.id !== 'thread'
+                      ? formatCloth(item.length, plan.units)
+                      : item.amount}
+                </b>
               )}
             </td>
           </tr>

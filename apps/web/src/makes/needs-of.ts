@@ -1,5 +1,6 @@
 import type { ClothView, MakeView } from '@arcus/contract';
 import { offBolt, PLAIN_WOVEN, type ClothRole, type MakeNeeds, type Plan } from '@arcus/core';
+import { sewingBox } from '../settings/use-sewing-box.ts';
 import type { Sketched } from './use-sketches.ts';
 
 /** A make that is not cut yet, with what it takes. */
@@ -35,7 +36,8 @@ export function needsOf(sketches: readonly Sketched[], cloths: readonly ClothVie
       const takes = role === 'main' ? offBolt((figures['cloth-length'] ?? buy) + Number(make.choices['reserve'] ?? 0), cloth) : buy;
       return [{ role, clothId: from, what: item.what, takes, buy, together: from !== null && done.includes(togetherTick(from)) }];
     });
-    const items = plan.shopping.filter((item) => !Object.values<string>(CLOTHS).includes(item.id));
+    const box = sewingBox();
+    const items = plan.shopping.filter((item) => !Object.values<string>(CLOTHS).includes(item.id) && !(item.tool && box.has(item.tool)));
     const bought = new Set(done.filter((tick) => tick.startsWith('bought:')).map((tick) => tick.slice('bought:'.length)));
     return [{ make, plan, id, name, cloths: wanted, settled: make.summary.settled === true, elasticId, items, bought }];
   });

@@ -5,6 +5,7 @@ import { PageTop } from '../shell/shell.tsx';
 import { SHORTCUTS } from '../shell/shortcuts.ts';
 import { BackupsSection } from './backups.tsx';
 import { OwnFigures } from './own-figures.tsx';
+import { SewingBox } from './sewing-box.tsx';
 import { SignOut } from './sign-out.tsx';
 import { useHours } from './use-hours.ts';
 import { useTable } from './use-table.ts';
@@ -71,6 +72,7 @@ export default function SettingsPage() {
               New makes start with it: stitches, times and what to buy follow. In one make it can be otherwise, in Shape under the fine points.
             </p>
           </section>
+          <SewingBox />
           <OwnFigures />
           <section className="stack">
             <h2>Time to sew</h2>

@@ -1,6 +1,7 @@
 import { useEffect, useId, useRef, useState } from 'react';
 import { boundsOfPoints, type Drawing, type DrawnLine, type LineRole } from '@arcus/core';
 import { COLOUR } from '../theme/tokens.ts';
+import { placeLabels, wrapped } from './labels.ts';
 import { viewOf, type Frame, type View } from './view.ts';
 
 interface Props {
@@ -37,39 +38,50 @@ const strokes = (colour: string): Record<LineRole, Stroke> => ({
 
 const MARGINS = { left: 18, top: 20, right: 18, bottom: 18 };
 
+/** A drawing is no taller than that, and no lower, px. */
+const TALLEST = 212;
+const LOWEST = 96;
+
 /** A neutral drawing of the core on the dark table, as large as its place; its words stand below it. */
 export function Sketch({ drawing, colour }: Props) {
   const host = useRef<HTMLDivElement>(null);
-  const [size, setSize] = useState({ width: 0, height: 0 });
+  const [width, setWidth] = useState(0);
   const words = useId();
   useEffect(() => {
     const element = host.current!;
-    const watch = new ResizeObserver(() => setSize({ width: element.clientWidth, height: element.clientHeight }));
+    const watch = new ResizeObserver(() => setWidth(element.clientWidth));
     watch.observe(element);
     return () => watch.disconnect();
   }, []);
   const points = drawing.lines.flatMap((line) => line.points);
   const box = boundsOfPoints(points);
-  const view = viewWithWords(drawing, box, size);
+  const said = drawing.texts.map(({ at, says, anchor = 'start' }) => ({ at, anchor, lines: wrapped(says, (width * WIDEST) / LETTER) }));
+  const { view, height } = viewWithWords(said, box, width);
+  const labels = placeLabels(
+    said.map(({ at, anchor, lines }) => ({ x: view.x(at[0]), y: view.y(at[1]), lines, anchor })),
+    { width, letter: LETTER, line: LINE, height },
+  );
   return (
     <figure className="sketch">
-      <div ref={host}>
-        {size.width > 0 && (
-          <svg width={size.width} height={size.height} role="img" aria-labelledby={words}>
+      <div ref={host} style={{ minHeight: height }}>
+        {width > 0 && (
+          <svg width={width} height={height} role="img" aria-labelledby={words}>
             {drawing.lines.map((line, i) => (
               <Line key={i} line={line} view={view} colour={colour} />
             ))}
-            {drawing.texts.map(({ at, says, anchor = 'start' }, i) => (
+            {labels.map(({ x, anchor, top, lines }, i) => (
               <text
                 key={i}
-                x={view.x(at[0])}
-                y={view.y(at[1])}
                 textAnchor={anchor}
                 fontSize="14"
                 fontWeight="600"
                 style={{ paintOrder: 'stroke', stroke: 'rgb(24 40 56 / 75%)', strokeWidth: 4 }}
               >
-                {says}
+                {lines.map((line, j) => (
+                  <tspan key={j} x={x} y={top + j * LINE}>
+                    {line}
+                  </tspan>
+                ))}
               </text>
             ))}
           </svg>
@@ -118,17 +130,25 @@ function Direction({ points }: { points: ReadonlyArray<readonly [number, number]
   );
 }
 
-/** About how wide a letter of the words in a drawing is, px. */
+/** About how wide a letter of the words in a drawing is, how far apart their lines stand, px; and what share of the width they may take. */
 const LETTER = 7.6;
+const LINE = 18;
+const WIDEST = 0.6;
 
-/** The largest view in which the words have room too. */
-function viewWithWords({ texts }: Drawing, box: Frame, { width, height }: { width: number; height: number }): View {
+interface Said {
+  at: readonly [number, number];
+  anchor: 'start' | 'middle' | 'end';
+  lines: string[];
+}
+
+/** The largest view in which the words have room too; no taller than what is drawn, so that a long low drawing leaves no empty table around it. */
+function viewWithWords(words: readonly Said[], box: Frame, width: number): { view: View; height: number } {
   const margins = { ...MARGINS };
-  let view = viewOf(box, width, height, margins);
+  let view = viewOf(box, width, TALLEST, margins);
   for (let i = 0; i < 3; i++) {
     let [left, right] = [0, 0];
-    for (const { at, says, anchor = 'start' } of texts) {
-      const long = says.length * LETTER;
+    for (const { at, lines, anchor } of words) {
+      const long = Math.max(...lines.map((each) => each.length)) * LETTER;
       const from = view.x(at[0]) - (anchor === 'start' ? 0 : anchor === 'middle' ? long / 2 : long);
       left = Math.max(left, 6 - from);
       right = Math.max(right, from + long - width + 6);
@@ -136,7 +156,15 @@ function viewWithWords({ texts }: Drawing, box: Frame, { width, height }: { widt
     if (left <= 0 && right <= 0) break;
     margins.left = Math.min(width * 0.4, margins.left + left);
     margins.right = Math.min(width * 0.7, margins.right + right);
-    view = viewOf(box, width, height, margins);
+    view = viewOf(box, width, TALLEST, margins);
   }
-  return view;
+  // words above and below what is drawn
+  for (const { at, lines } of words) {
+    const [above, below] = [(at[1] - box.maxY) * view.scale + LINE, (box.minY - at[1]) * view.scale + (lines.length - 1) * LINE + LINE / 2];
+    margins.top = Math.max(margins.top, above);
+    margins.bottom = Math.max(margins.bottom, below);
+  }
+  const drawn = (box.maxY - box.minY) * view.scale + margins.top + margins.bottom;
+  const height = Math.min(TALLEST, Math.max(LOWEST, drawn));
+  return { view: viewOf(box, width, height, margins), height };
 }

@@ -35,6 +35,7 @@ export function sewStep(sheet: Worksheet, { sews, passes = 1, seam, handling, ro
   sheet.step({
     kind: 'sew',
     ...(byHand ? {} : { seam: sewn, ...seamStitch(sheet, role) }),
+    ...footFor(step.stitch ?? seamStitch(sheet, role).stitch),
     ...step,
     setUp: handlingMinutes(sheet, handling).value,
     joins: sews.filter((join) => join.step === step.id).map(({ id }) => id),
@@ -50,6 +51,10 @@ export function handlingMinutes(sheet: Worksheet, handling: Sewing['handling']):
 export const total = (joins: readonly Join[]): Quantity => Quantity.sum(joins.map(({ length }) => length));
 
 const times = (length: Quantity, passes: number) => (passes === 1 ? length : length.times(passes));
+
+/** A zigzag needs a foot with a wide hole: through a straight-stitch foot the needle breaks (common practice, no source). */
+const footFor = (stitch: StitchId | undefined): { foot?: string } =>
+  stitch === '304' ? { foot: 'zigzag foot, the one with a wide hole: on a straight-stitch foot the needle breaks' } : {};
 
 const FINISH: Record<string, { stitch?: StitchId; how: string; stitchLength?: number; stitchWidth?: number }> = {
   zigzag: { stitch: '304', stitchLength: 2, stitchWidth: 4, how: 'Zigzag along the raw edge, the right swing of the needle just off the cloth' },

@@ -39,7 +39,7 @@ export function zip(sheet: Worksheet, { opening, onto, long, where }: ZipOptions
     stitch: '301',
     stitchLength: 2.5,
     stitchWidth: 0,
-    foot: 'zip foot',
+    foot: 'zip foot; without one the ordinary foot, the needle moved as far to the side as it goes',
     section: 'zip',
     handling: [['zip']],
     how: [

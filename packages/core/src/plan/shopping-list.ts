@@ -1,4 +1,4 @@
-import { needleFor } from '../make/needle.ts';
+import { HAND_NEEDLES, needleTool, ZIP_FOOT } from '../make/sewing-box.ts';
 import type { ClothRole } from '../shapes/piece.ts';
 import { YARD } from '../units/units.ts';
 import type { ShoppingItem, Worksheet } from '../sheet/worksheet.ts';
@@ -30,10 +30,9 @@ export function shoppingList(sheet: Worksheet, buy: number, otherLays: Partial<R
     amount: `${reels} ${reels === 1 ? 'reel' : 'reels'} of ${sheet.units === 'cm' ? `${Math.round(reel.value / 1000)} m` : `${Math.round(reel.value / YARD)} yd`}`,
     length: thread.value,
   });
-  items.push({
-    id: 'needle',
-    what: sheet.oneOf('machine') === 'hands' ? 'Hand needles, sharps 7 to 9' : `Machine needles, ${needleFor(sheet.cloth)}`,
-    amount: '1',
-  });
+  const byHand = sheet.oneOf('machine') === 'hands';
+  const needle = byHand ? HAND_NEEDLES : needleTool(sheet.cloth);
+  items.push({ id: 'needle', what: needle.what, amount: '1', tool: needle.id });
+  if (!byHand && sheet.joins.some(({ how }) => how === 'zip')) items.push({ id: 'zip-foot', what: ZIP_FOOT.what, amount: '1', tool: ZIP_FOOT.id });
   return items;
 }

@@ -38,6 +38,8 @@ export interface ShoppingItem {
   amount: string;
   /** mm where it is sold by length. */
   length?: number;
+  /** The tool it is, where it is kept and not used up. */
+  tool?: string;
 }
 
 /** A piece to cut; allowed turns, chalk and drawing follow from its shape, grain and cloth. */

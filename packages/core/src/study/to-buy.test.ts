@@ -75,7 +75,7 @@ describe('what several makes take together', () => {
   });
 
   it('what was bought is left out, and one packet of needles does for all', () => {
-    const needle = { id: 'needle', what: 'Machine needles, NM 80', amount: '1' };
+    const needle = { id: 'needle', what: 'Machine needles, NM 80', amount: '1', tool: 'needle-80' };
     const rows = toBuy(
       [make('a', { items: [needle] }), make('b', { items: [needle] }), make('c', { items: [needle], bought: new Set(['needle']) })],
       [],

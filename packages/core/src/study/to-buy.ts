@@ -109,7 +109,7 @@ const atMost = (makes: readonly MakeNeeds[]) => (makes.every(({ settled }) => se
 
 const named = ({ id, name }: MakeNeeds) => ({ id, name });
 
-/** Elastic, zips, thread, needles, interfacing; the same needle for several makes is bought once. */
+/** Elastic, zips, thread, needles, interfacing; a tool for several makes is bought once. */
 function notions(makes: readonly MakeNeeds[], elastics: readonly OnShelf[]): ToBuyRow[] {
   const left = new Map(elastics.map(({ id, lengthOnHand }) => [id, lengthOnHand ?? 0]));
   const rows: ToBuyRow[] = [];
@@ -121,7 +121,7 @@ function notions(makes: readonly MakeNeeds[], elastics: readonly OnShelf[]): ToB
         left.set(make.elasticId!, there - item.length);
         continue;
       }
-      const same = item.id === 'needle' ? rows.find((row) => row.item === 'needle' && row.what === item.what) : undefined;
+      const same = item.tool ? rows.find((row) => row.what === item.what) : undefined;
       if (same) same.makes.push(named(make));
       else rows.push({ id: `${make.id}:${item.id}`, what: item.what, amount: item.amount, makes: [named(make)], item: item.id });
     }

@@ -1,4 +1,5 @@
-import { boundsOfPoints, type Drawing, type DrawnLine, type DrawnText, type LineRole } from '@arcus/core';
+import { boundsOfPoints, type Drawing, type DrawnLine, type LineRole } from '@arcus/core';
+import { placeLabels } from '../../table/labels.ts';
 
 interface Props {
   drawing: Drawing;
@@ -44,6 +45,10 @@ export function PaperDrawing({ drawing, width, height, scaled = false }: Props) 
   const x = (mm: number) => MARGIN + (mm - box.minX) / one;
   const y = (mm: number) => MARGIN + (box.maxY - mm) / one;
   const [paperWidth, paperHeight] = [w / one + 2 * MARGIN, h / one + 2 * MARGIN];
+  const labels = placeLabels(
+    drawing.texts.map(({ at, says, anchor = 'start' }) => ({ x: x(at[0]) + (anchor === 'start' ? 1 : 0), y: y(at[1]) - 1, lines: [says], anchor })),
+    { width: paperWidth, letter: LETTER, line: APART },
+  );
   return (
     <figure className="paper-drawing">
       <svg
@@ -58,9 +63,19 @@ export function PaperDrawing({ drawing, width, height, scaled = false }: Props) 
         {drawing.lines.map((line, i) => (
           <Line key={i} line={line} x={x} y={y} />
         ))}
-        {placed(drawing.texts, x, y, paperWidth).map(({ says, left, top }, i) => (
-          <text key={i} x={left} y={top} fontSize={LETTERS} fill="#000" stroke="#fff" strokeWidth="0.9" style={{ paintOrder: 'stroke' }}>
-            {says}
+        {labels.map(({ x: left, anchor, top, lines }, i) => (
+          <text
+            key={i}
+            x={left}
+            y={top}
+            textAnchor={anchor}
+            fontSize={LETTERS}
+            fill="#000"
+            stroke="#fff"
+            strokeWidth="0.9"
+            style={{ paintOrder: 'stroke' }}
+          >
+            {lines[0]}
           </text>
         ))}
       </svg>
@@ -88,25 +103,4 @@ function Arrow({ points }: { points: ReadonlyArray<readonly [number, number]> })
       <path d="M-2.4 -1.8L1.2 0L-2.4 1.8Z" transform={`translate(${end[0]} ${end[1]}) rotate(${angle})`} fill="#000" />
     </g>
   );
-}
-
-interface Placed {
-  says: string;
-  left: number;
-  top: number;
-}
-
-/** Words where they belong, moved up or down a line or two where others stand already; none beyond the paper. */
-function placed(texts: readonly DrawnText[], x: (mm: number) => number, y: (mm: number) => number, width: number): Placed[] {
-  const out: Placed[] = [];
-  for (const { at, says, anchor = 'start' } of texts) {
-    const long = says.length * LETTER;
-    const from = x(at[0]) - (anchor === 'start' ? -1 : anchor === 'middle' ? long / 2 : long);
-    const left = Math.max(0.5, Math.min(from, width - long - 0.5));
-    const free = (top: number) =>
-      out.every((each) => Math.abs(each.top - top) > APART - 0.2 || each.left > left + long || each.left + each.says.length * LETTER < left);
-    const steps = [0, 1, -1, 2, -2, 3, -3, 4, -4].map((step) => y(at[1]) - 1 + step * APART);
-    out.push({ says, left, top: steps.find(free) ?? steps[0]! });
-  }
-  return out;
 }

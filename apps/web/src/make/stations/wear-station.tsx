@@ -1,13 +1,17 @@
 import { Button } from 'antd';
+import { lazy, Suspense } from 'react';
 import { useLog, makesActions } from '../../api/makes.ts';
 import { sayDate } from '../../common/dates.ts';
 import { useMakeState } from '../make-context.ts';
 import { LogEntry } from './wear/log-entry.tsx';
 import { LogForm } from './wear/log-form.tsx';
 import { Photos } from './wear/photos.tsx';
+import { stepTimes } from './wear/step-times.ts';
 import { TryOn } from './wear/try-on.tsx';
 import { VERDICTS } from './wear/verdicts.ts';
 import { useSaid } from '../../common/said.tsx';
+
+const StepTimesChart = lazy(() => import('./wear/step-times-chart.tsx'));
 
 /** What really came out, beside what was planned, and what one would change. */
 export default function WearStation() {
@@ -16,6 +20,7 @@ export default function WearStation() {
   const message = useSaid();
   const entries = all.filter(({ struck }) => !struck);
   const out = all.filter(({ struck }) => struck);
+  const times = plan ? stepTimes(plan, draft.tally, Date.now()) : [];
   const strike = (id: number, away: boolean) =>
     void makesActions.strike(make.id, draft.name, id, away).catch((error: unknown) => message.error(String(error)));
   return (
@@ -34,6 +39,11 @@ export default function WearStation() {
           {entries
             .map((entry) => <LogEntry key={entry.id} entry={entry} {...(entry.id > 0 ? { onStrike: () => strike(entry.id, true) } : {})} />)
             .reverse()}
+          {times.length > 0 && (
+            <Suspense fallback={null}>
+              <StepTimesChart times={times} />
+            </Suspense>
+          )}
           {out.length > 0 && (
             <ul className="taken-out">
               {out.map(({ id, finishedOn, verdict }) => (
