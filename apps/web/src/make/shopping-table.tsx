@@ -20,13 +20,7 @@ export function ShoppingTable({ plan, laying = false, boxes = false }: { plan: P
                   <b>{formatCloth(buy.value, plan.units)}</b>
                 </NumberLink>
               ) : (
-                <b>
-                  {item.tool && box.has(item.tool)
-                    ? 'in the sewing box'
-                    : item.length !== undefined && item.length >= 1000 && item.id !== 'thread'
-                      ? formatCloth(item.length, plan.units)
-                      : item.amount}
-                </b>
+                <b>{item.tool && box.has(item.tool) ? 'in the sewing box' : item.amount}</b>
               )}
             </td>
           </tr>

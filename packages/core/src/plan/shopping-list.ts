@@ -1,14 +1,18 @@
 import { HAND_NEEDLES, needleTool, ZIP_FOOT } from '../make/sewing-box.ts';
 import type { ClothRole } from '../shapes/piece.ts';
+import { formatCloth } from '../units/format.ts';
 import { YARD } from '../units/units.ts';
 import type { ShoppingItem, Worksheet } from '../sheet/worksheet.ts';
 
 const CLOTHS: Partial<Record<ClothRole, string>> = { lining: 'Lining', contrast: 'Second cloth' };
 
+/** What is longer is asked for in the shop by the metre, mm. */
+const METRE = 1000;
+
 /** Everything to have at hand: cloths by length, what the garment's parts asked for, thread as reels, the needle. */
 export function shoppingList(sheet: Worksheet, buy: number, otherLays: Partial<Record<ClothRole, { buy: number }>>): ShoppingItem[] {
   const wide = (role: ClothRole) => sheet.showLength(sheet.cloths.of(role).width, 'down');
-  const items: ShoppingItem[] = [{ id: 'cloth', what: `Cloth, ${wide('main')} wide`, amount: sheet.showLength(buy, 'up'), length: buy }];
+  const items: ShoppingItem[] = [{ id: 'cloth', what: `Cloth, ${wide('main')} wide`, amount: formatCloth(buy, sheet.units), length: buy }];
   for (const role of ['lining', 'contrast'] as const) {
     const lay = otherLays[role];
     if (!lay) continue;
@@ -16,11 +20,11 @@ export function shoppingList(sheet: Worksheet, buy: number, otherLays: Partial<R
     items.push({
       id: role,
       what: `${sheet.clothNames[role] ?? `${CLOTHS[role]!}${knit}`}, ${wide(role)} wide`,
-      amount: sheet.showLength(lay.buy, 'up'),
+      amount: formatCloth(lay.buy, sheet.units),
       length: lay.buy,
     });
   }
-  items.push(...sheet.shopping);
+  items.push(...sheet.shopping.map((item) => ((item.length ?? 0) < METRE ? item : { ...item, amount: formatCloth(item.length!, sheet.units) })));
   const thread = sheet.quantity('thread-length');
   const reel = sheet.figure('thread-reel');
   const reels = Math.max(1, thread.over(reel).ceil().value);
