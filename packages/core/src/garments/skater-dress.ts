@@ -10,6 +10,7 @@ import { cutCirclePanels, MOST_PANELS, type CirclePanels } from '../components/c
 import { hang, levelFromFloor } from '../components/hang-and-level.ts';
 import { addHemEdge } from '../components/hem-edge.ts';
 import { makeStraps, strapsSeen, type Straps } from '../components/straps.ts';
+import { INCH } from '../units/units.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';
 import { hem } from '../joins/hem.ts';
 import { addJoin } from '../joins/join.ts';
@@ -152,13 +153,16 @@ function sewBodice(
       role: 'lining',
     });
   const top = along(set, 'top', true);
+  // the hole was cut to the bodice's waist as it was reckoned: r = girth / (2 pi f), handbook 4
+  const more = sheet.units === 'cm' ? 10 : INCH;
+  const wider = more / (2 * Math.PI * sheet.number('fraction').value);
   sheet.step({
     id: 'bodice-fit',
     kind: 'fit',
     title: 'Try the bodice on before anything is joined to it',
     setUp: sheet.minutes('fit').value,
-    how: `Pin the straps to the front and the back, put the outer bodice on inside out and look: does it lie close without pulling, does its lower edge reach the waist all round? Pin what is too wide along the side seams; sew inside the old line${lined ? ' and take in the lining by exactly as much' : ''}. If the waist of the bodice is no longer ${sheet.show(bodiceWaist)} round, measure it and chalk the skirt’s hole from the new figure before you cut it.`,
-    why: 'The skirt’s hole is cut to the bodice’s waist: afterwards it is too late.',
+    how: `Pin the straps to the front and the back, put the outer bodice on inside out and look: does it lie close without pulling, does its lower edge reach the waist all round? Pin what is too wide along the side seams; sew inside the old line${lined ? ' and take in the lining by exactly as much' : ''}. Its lower seam line should be ${sheet.show(bodiceWaist)} round, as the skirt’s hole is. Where it came out wider, cut the hole wider too, ${sheet.showLength(wider)} outwards all round for every ${sheet.showLength(more)}, and stay it again; where it came out narrower, let the side seams out: a hole can’t be made smaller.`,
+    why: 'The whole skirt hangs from this seam: what does not fit here fits nowhere.',
   });
   const ends = [...straps.catchIn('front', set[0]!.piece.id, 'top'), ...straps.catchIn('back', set[1]!.piece.id, 'top')];
   if (inner) {

@@ -24,7 +24,7 @@ const WAYS: Record<string, Way> = {
     why: 'Two rows keep the gathers upright; one lets them lean. A long thread breaks, a short one does not.',
     how: (sheet, breaks) => {
       const seam = sheet.number('seam').value;
-      return `Loosen the top tension. Sew two rows of long straight stitches inside the allowance, ${sheet.showLength(seam / 3)} and ${sheet.showLength((2 * seam) / 3)} from the edge, without backstitching, with tails of ${sheet.about(150, 6)}. Begin and end afresh at each of the ${breaks} marks, so that no thread is longer than ${sheet.about(LONGEST_PULL, 60)}. Pull the bobbin threads from both ends of each stretch and spread the gathers evenly, then knot.`;
+      return `Loosen the top tension. Sew two rows of long straight stitches inside the allowance, ${sheet.showLength(seam / 3)} and ${sheet.showLength((2 * seam) / 3)} from the edge, without backstitching, with tails of ${sheet.about(150, 6)}. Begin and end afresh at each of the ${breaks} marks, so that no thread is longer than ${sheet.about(LONGEST_PULL, 60)}. Pull the bobbin threads from both ends of each stretch and spread the gathers evenly, then knot. Set tension and stitch length back before the next seam.`;
     },
   },
   overlocker: {

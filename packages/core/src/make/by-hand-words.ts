@@ -12,6 +12,7 @@ const INSTEAD: ReadonlyArray<readonly [RegExp, string]> = [
     'Sew two rows of running stitches inside the allowance and pull their threads.',
   ],
   [/ ?Set the machine back to feed 1 and normal tension before the next edge\./g, ''],
+  [/ ?Set tension and stitch length back before the next seam\./g, ''],
   [/and zigzag over it without catching it/g, 'and sew over and over it without catching it'],
   [/: let the feed take the cloth/g, ''],
   [/zigzag them in a square/g, 'whip them together in a square'],

@@ -217,3 +217,32 @@ describe('what is chosen is drawn', () => {
     expect(Math.abs(sewn - 4000) / 4000).toBeLessThan(0.01);
   });
 });
+
+describe('what was set for one operation is set back after it', () => {
+  it.each(['thread', 'overlocker'])('gathered by %s', (gatherBy) => {
+    const { sheet } = draftFor({ construction: 'gathered-skirt', body: MEASURED, choices: { gatherBy, waist: 'fitted-band' } });
+    const gathers = sheet.steps.filter(({ how }) => /tension (high|\.)|Loosen the top tension/.test(how));
+    expect(gathers.length).toBeGreaterThan(0);
+    for (const { how } of gathers) expect(how).toMatch(/[Ss]et .*(tension|feed 1).* back|Set the machine back/);
+  });
+
+  it('by hand nothing was set', () => {
+    const { sheet } = draftFor({ construction: 'gathered-skirt', body: MEASURED, choices: { machine: 'hands', waist: 'fitted-band' } });
+    for (const { how } of sheet.steps) expect(how).not.toMatch(/tension|feed/);
+  });
+});
+
+describe('a hole that was cut can only be made larger', () => {
+  it.each([0.5, 1])('a fraction of %s of a circle grows by 2 pi f for each millimetre outwards (handbook 4)', (fraction) => {
+    const knit = { kind: 'knit' as const, stretchAcross: 0.5, frays: false };
+    const body = { ...MEASURED, 'bust-girth': 900, 'shoulder-to-waist': 400 };
+    const { sheet } = draftFor({ construction: 'skater-dress', body, choices: { fraction }, cloth: knit });
+    const { how } = sheet.steps.find(({ id }) => id === 'bodice-fit')!;
+    const [, wider, more] = /(\d+\.\d) cm outwards all round for every (\d+\.\d) cm/.exec(how)!;
+    // said to 1 mm
+    expect(Math.abs(Number(wider) - Number(more) / (2 * Math.PI * fraction))).toBeLessThanOrEqual(0.05);
+    // it is cut before the bodice is tried on: nothing may tell her to chalk it only then
+    expect(sheet.steps.findIndex(({ id }) => id === 'cut')).toBeLessThan(sheet.steps.findIndex(({ id }) => id === 'bodice-fit'));
+    expect(how).not.toMatch(/before you cut/);
+  });
+});
