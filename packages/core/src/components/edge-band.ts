@@ -71,7 +71,7 @@ export function edgeBand(sheet: Worksheet, { band, edge, round }: EdgeBandOption
     how: `Press the band in half lengthwise, right side out. Sew one short end shut, right sides together, and turn it. Begin with that end at one hem and lay the band on the right side, raw edges level, ${round}; pin it from the middle of the back outwards, easing a little round the corners without stretching. Sew ${sheet.showLength(sheet.number('seam').value)} from the edge. Cut the end level with the other hem, a seam longer, and turn it in. Press the band outwards and stitch close beside the seam.`,
     why: 'Pinned from the middle of the back, both sides come out alike.',
   });
-  finishStep(sheet, step, { title: 'Finish that seam, all layers together', length: join.length, shows: [join], together: true });
+  finishStep(sheet, step, { title: 'Finish the seam of the long band, all layers together', length: join.length, shows: [join], together: true });
   return join;
 }
 
@@ -96,9 +96,10 @@ export interface RingBandOptions {
  */
 export function ringBand(sheet: Worksheet, { band, edge, title, ringTitle, how, why, section, handling }: RingBandOptions): Join {
   const step = band.id;
+  const bandName = band.name.toLowerCase().replace(/, \d+ parts joined$/, '');
   plain(sheet, {
     step: `${step}-ring`,
-    edges: 'its short ends',
+    edges: `the short ends of the ${bandName}`,
     title: ringTitle,
     seams: partSeams(band, step, true),
     press: 'open',
@@ -115,7 +116,12 @@ export function ringBand(sheet: Worksheet, { band, edge, title, ringTitle, how, 
     notches: [0, 0.25, 0.5, 0.75].map((share) => ({ share })),
   });
   sewStep(sheet, { id: step, title, sews: [join], role: band.cloth, section, handling, how, ...(why ? { why } : {}) });
-  finishStep(sheet, `${step}-seam`, { title: 'Finish that seam, all layers together', length: join.length, shows: [join], together: true });
+  finishStep(sheet, `${step}-seam`, {
+    title: `Finish the seam of the ${bandName}, all layers together`,
+    length: join.length,
+    shows: [join],
+    together: true,
+  });
   return join;
 }
 

@@ -79,7 +79,7 @@ export function addRuffle(sheet: Worksheet, { prefix, name, edge, on, flat: give
     gathered: along(ring, 'top', true),
     ...(double ? { folded: along(ring, 'bottom') } : {}),
     onto: edge,
-    names: ['on the ruffle', `on the ${on}`],
+    names: [`on the ${name}`, `on the ${on}`],
     press: 'up',
   });
   if (!stitchedDown) return;
@@ -93,7 +93,7 @@ export function addRuffle(sheet: Worksheet, { prefix, name, edge, on, flat: give
   });
   sewStep(sheet, {
     id: `${prefix}-topstitch`,
-    title: 'Stitch the ruffle’s seam down',
+    title: `Stitch the seam of the ${name} down`,
     sews: [down],
     section: 'seam',
     handling: [['seam']],

@@ -88,6 +88,9 @@ export function gatherStep(sheet: Worksheet, { id, title, edge, to, names, shows
     });
 }
 
+/** "on the ruffle", as a table's column says it: "the ruffle". */
+const withoutOn = (name: string) => name.replace(/^on /, '');
+
 export interface GatheredSeam {
   id: string;
   title: string;
@@ -119,7 +122,7 @@ export function gather(sheet: Worksheet, { id, title, gathered, onto, folded, na
   if (!even)
     gatherStep(sheet, {
       id: `gather-${id}`,
-      title: `Gather ${names[0].replace(/^on /, '')} to ${sheet.show(held)}`,
+      title: `Gather ${withoutOn(names[0])} to ${sheet.show(held)}`,
       edge: gathered,
       to: held,
       names,
@@ -135,7 +138,12 @@ export function gather(sheet: Worksheet, { id, title, gathered, onto, folded, na
       ? `Right sides together, quarters on quarters. Sew ${sheet.showLength(sheet.number('seam').value)} from the edge. Press the seam ${press === 'up' ? 'upwards' : 'downwards'}.`
       : `Right sides together, the gathered layer on top, seams and quarters matched and pinned. Sew ${sheet.showLength(sheet.number('seam').value)} from the edge: just inside the inner row, so that no gathering thread shows afterwards; pull out any that does. Press the seam ${press === 'up' ? 'upwards, away from the gathers' : 'downwards'}, only up to the stitching.`,
   });
-  finishStep(sheet, id, { title: 'Finish that seam, both layers together', length: join.length, shows: [join], together: true });
+  finishStep(sheet, id, {
+    title: `Finish the seam of ${withoutOn(names[0])} and ${withoutOn(names[1])}, both layers together`,
+    length: join.length,
+    shows: [join],
+    together: true,
+  });
   return join;
 }
 

@@ -1,27 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { CONSTRUCTIONS } from '../garments/index.ts';
 import { planFor } from '../plan/plan.ts';
+import { MEASURED } from '../testing/every-skirt.ts';
 import { TOOLS } from './sewing-box.ts';
 
-const body = {
-  'bust-girth': 900,
-  'under-bust-girth': 780,
-  'waist-girth': 700,
-  'hip-girth': 960,
-  'waist-to-hip': 200,
-  'waist-to-knee': 580,
-  'shoulder-to-waist': 400,
-  'shoulder-width': 380,
-  'upper-arm-girth': 290,
-  'wrist-girth': 160,
-  'wrist-span': 1650,
-  'back-neck-width': 180,
-  'shoulder-to-floor': 1400,
-  'neck-girth': 380,
-  'crotch-depth': 270,
-  'thigh-girth': 560,
-  'waist-to-floor': 1040,
-};
 const known = new Set(TOOLS.map(({ id }) => id));
 
 describe('the sewing box', () => {
@@ -33,7 +15,7 @@ describe('the sewing box', () => {
   it.each(CONSTRUCTIONS.map(({ id }) => id))('every needle and foot %s asks for can be kept in it, whatever the cloth', (construction) => {
     for (const kind of ['woven', 'knit'] as const)
       for (const weight of ['light', 'medium', 'heavy'] as const) {
-        const plan = planFor({ construction, body, choices: {}, cloth: { kind, weight, stretchAcross: kind === 'knit' ? 0.5 : 0 } });
+        const plan = planFor({ construction, body: MEASURED, choices: {}, cloth: { kind, weight, stretchAcross: kind === 'knit' ? 0.5 : 0 } });
         const needle = plan.shopping.find(({ id }) => id === 'needle')!;
         expect(known).toContain(needle.tool);
         // handbook 13: needle size and point go with the cloth
@@ -43,7 +25,7 @@ describe('the sewing box', () => {
 
   it('a zip foot is on the list where a machine puts in a zip, and only there', () => {
     const foot = (choices: Record<string, string>) =>
-      planFor({ construction: 'circle-skirt', body, choices }).shopping.find(({ tool }) => tool === 'foot-zip');
+      planFor({ construction: 'circle-skirt', body: MEASURED, choices }).shopping.find(({ tool }) => tool === 'foot-zip');
     expect(foot({ closure: 'zip' })).toBeDefined();
     expect(foot({ closure: 'pull-on' })).toBeUndefined();
     expect(foot({ closure: 'zip', machine: 'hands' })).toBeUndefined();
