@@ -144,3 +144,20 @@ test('an address that leads nowhere, a make that isn’t there: said plainly, wi
   await page.goto('/makes/00000000-0000-4000-8000-000000000000/shape');
   await expect(page.getByText('This link leads to no make')).toBeVisible();
 });
+
+test('what lies in the sewing box is on no list to buy, and the make says that it is there', async ({ page }) => {
+  await page.goto('/');
+  const needles = page.locator('.to-buy-row').filter({ hasText: 'NM 80 universal' });
+  await expect(needles.first()).toBeVisible();
+  await page.goto('/settings');
+  const box = page.getByRole('region', { name: 'In the sewing box' });
+  await box.getByRole('checkbox', { name: 'Machine needles, NM 80 universal' }).check();
+  await page.reload();
+  await expect(box.getByRole('checkbox', { name: 'Machine needles, NM 80 universal' })).toBeChecked();
+  await page.goto('/');
+  await expect(page.locator('.to-buy-row').first()).toBeVisible();
+  await expect(needles).toHaveCount(0);
+  const { id } = await makeNamed(page, 'Concert skirt');
+  await page.goto(`/makes/${id}/cloth`);
+  await expect(page.getByRole('row', { name: /NM 80 universal/ })).toContainText('in the sewing box');
+});

@@ -53,6 +53,8 @@ test('a make through the whole table: clocks, a wait over night with its notice,
   // at Wear the clocks are offered, and what is far off is asked about by name, nothing lost
   await page.getByRole('link', { name: /^Wear/ }).click();
   await expect(page.getByText('Close the zip')).toBeVisible();
+  // each step's minutes beside what was reckoned, with words for it
+  await expect(page.getByRole('region', { name: 'How long each step took' }).getByRole('img')).toHaveAccessibleName(/reckoned .* took 15 min/);
   await page.getByRole('button', { name: 'Take that' }).click();
   await expect(page.getByRole('textbox', { name: 'Sewing time, as it came out' })).toHaveValue('25');
   await page.getByRole('textbox', { name: 'Finished waist, as it came out' }).fill('4');
