@@ -21,7 +21,7 @@ export function stepTimes(
 ): StepTime[] {
   return steps.flatMap((step) => {
     const real = spentBy(asClock(tally[`time:${step.id}`]), now) / MINUTE;
-    return real < LEAST ? [] : [{ id: step.id, title: step.title, planned: minutesOf(step, pace), real }];
+    return real < LEAST ? [] : [{ id: step.id, title: step.title, planned: minutesOf(step, pace), real: Math.round(real) }];
   });
 }
 
