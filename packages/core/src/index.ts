@@ -9,7 +9,7 @@ export { solveFor } from './quantity/solve.ts';
 export { workingOf } from './quantity/working.ts';
 export { roundToStep } from './quantity/rounding.ts';
 export { INCH, STEP, YARD, type Units } from './units/units.ts';
-export { formatCloth, formatLength, formatMinutes, formatQuantity } from './units/format.ts';
+export { formatCloth, formatLength, formatMinutes, formatQuantity, formatSewn } from './units/format.ts';
 export { inUnits } from './units/in-units.ts';
 export { parseLength } from './units/parse-length.ts';
 export { parseNumber } from './units/parse-number.ts';

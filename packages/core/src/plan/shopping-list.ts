@@ -1,13 +1,10 @@
 import { HAND_NEEDLES, needleTool, ZIP_FOOT } from '../make/sewing-box.ts';
 import type { ClothRole } from '../shapes/piece.ts';
-import { formatCloth } from '../units/format.ts';
+import { formatCloth, LONG } from '../units/format.ts';
 import { YARD } from '../units/units.ts';
 import type { ShoppingItem, Worksheet } from '../sheet/worksheet.ts';
 
 const CLOTHS: Partial<Record<ClothRole, string>> = { lining: 'Lining', contrast: 'Second cloth' };
-
-/** What is longer is asked for in the shop by the metre, mm. */
-const METRE = 1000;
 
 /** Everything to have at hand: cloths by length, what the garment's parts asked for, thread as reels, the needle. */
 export function shoppingList(sheet: Worksheet, buy: number, otherLays: Partial<Record<ClothRole, { buy: number }>>): ShoppingItem[] {
@@ -24,7 +21,7 @@ export function shoppingList(sheet: Worksheet, buy: number, otherLays: Partial<R
       length: lay.buy,
     });
   }
-  items.push(...sheet.shopping.map((item) => ((item.length ?? 0) < METRE ? item : { ...item, amount: formatCloth(item.length!, sheet.units) })));
+  items.push(...sheet.shopping.map((item) => ((item.length ?? 0) < LONG ? item : { ...item, amount: formatCloth(item.length!, sheet.units) })));
   const thread = sheet.quantity('thread-length');
   const reel = sheet.figure('thread-reel');
   const reels = Math.max(1, thread.over(reel).ceil().value);

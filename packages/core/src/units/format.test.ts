@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { SafeSide } from '../quantity/unit.ts';
-import { exactNumber, formatCloth, formatLength, formatMinutes, formatQuantity } from './format.ts';
+import { exactNumber, formatCloth, formatLength, formatMinutes, formatQuantity, formatSewn } from './format.ts';
 import { parseLength } from './parse-length.ts';
 import { INCH, STEP, YARD } from './units.ts';
 
@@ -59,6 +59,15 @@ describe('other figures', () => {
 
   it('minutes are said in hours once there are enough of them', () => {
     expect([0, 45, 59.2, 60, 61, 130].map(formatMinutes)).toEqual(['0 min', '45 min', '1 h', '1 h', '1 h 1 min', '2 h 10 min']);
+  });
+
+  it('what is sewn is said in metres or yards once it is long, never less than it is', () => {
+    expect(formatSewn(355, 'cm')).toBe('35.5 cm');
+    expect(formatSewn(31_280, 'cm')).toBe('31.28 m');
+    expect(formatSewn(31_281, 'cm')).toBe('31.29 m');
+    // 1 yd = 914.4 mm exactly
+    expect(formatSewn(914.4 * 34.25, 'in')).toBe('34 1/4 yd');
+    expect(formatSewn(25.4 * 14, 'in')).toBe('14 in');
   });
 
   it('in a working stand one figure finer than they are shown, rounded to no side', () => {

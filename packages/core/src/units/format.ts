@@ -17,6 +17,12 @@ export function formatCloth(mm: number, units: Units, side: SafeSide = 'up'): st
   return `${fraction(roundToStep(mm, YARD / 8, side) / YARD)} yd`;
 }
 
+/** From here on a length is said as the shop says it, mm. */
+export const LONG = 1000;
+
+/** A length that may be short or long: "35.5 cm", "31.28 m"; inches, or yards. Rounded up. */
+export const formatSewn = (mm: number, units: Units): string => (mm < LONG ? formatLength(mm, units, 'up') : formatCloth(mm, units));
+
 /** Any quantity as the person reads it, rounded to its step towards the safe side. */
 export function formatQuantity(value: number, unit: QuantityUnit, units: Units, side: SafeSide = 'nearest', step: StepName = units): string {
   switch (unit) {

@@ -1,4 +1,4 @@
-import { formatLength, formatMinutes, minutesOf, needleOf, STITCHES, type Plan, type Step } from '@arcus/core';
+import { formatMinutes, formatSewn, minutesOf, needleOf, STITCHES, type Plan, type Step } from '@arcus/core';
 import { stepDrawings } from '../step-drawings.ts';
 import { PaperDrawing } from './paper-drawing.tsx';
 import { SectionsTable } from '../sections-table.tsx';
@@ -26,7 +26,7 @@ function PaperStep({ step, plan }: { step: Step; plan: Plan }) {
       `${STITCHES[stitch].name} (${stitch})${stitchLength ? `, ${stitchLength} mm long` : ''}${stitchWidth ? `, ${stitchWidth} mm wide` : ''}`,
     stitch && needleOf(stitch, plan.cloth),
     foot,
-    seam && `${formatLength(seam.value, plan.units)} in all`,
+    seam && `${formatSewn(seam.value, plan.units)} in all`,
   ].filter(Boolean);
   return (
     <>

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { formatLength, formatMinutes, minutesOf, needleOf, STITCHES, type Plan, type Step } from '@arcus/core';
+import { formatMinutes, formatSewn, minutesOf, needleOf, STITCHES, type Plan, type Step } from '@arcus/core';
 import { useUnits } from '../../../settings/units.tsx';
 import { Sketch } from '../../../table/sketch.tsx';
 import { InHandBar } from '../../in-hand-bar.tsx';
@@ -85,7 +85,7 @@ function Settings({ step, plan }: { step: Step; plan: Plan }) {
   if (stitchWidth) settings.push(['Stitch width', `${stitchWidth} mm`]);
   if (stitch) settings.push(['Needle', needleOf(stitch, plan.cloth)]);
   if (foot) settings.push(['Foot', foot]);
-  if (seam) settings.push(['Sewn in all', formatLength(seam.value, units)]);
+  if (seam) settings.push(['Sewn in all', formatSewn(seam.value, units)]);
   if (settings.length === 0) return null;
   return (
     <dl className="settings">
