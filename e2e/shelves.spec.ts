@@ -152,6 +152,9 @@ test('what lies in the sewing box is on no list to buy, and the make says that i
   await page.goto('/settings');
   const box = page.getByRole('region', { name: 'In the sewing box' });
   await box.getByRole('checkbox', { name: 'Machine needles, NM 80 universal' }).check();
+  await box.getByRole('textbox', { name: 'Colour of a thread' }).fill('Rust');
+  await box.getByRole('button', { name: 'Put it in' }).click();
+  await expect(box).toContainText('Thread, Rust: 200.00 m left');
   await page.reload();
   await expect(box.getByRole('checkbox', { name: 'Machine needles, NM 80 universal' })).toBeChecked();
   await page.goto('/');
@@ -160,4 +163,5 @@ test('what lies in the sewing box is on no list to buy, and the make says that i
   const { id } = await makeNamed(page, 'Concert skirt');
   await page.goto(`/makes/${id}/cloth`);
   await expect(page.getByRole('row', { name: /NM 80 universal/ })).toContainText('in the sewing box');
+  await expect(page.getByRole('row', { name: /^Thread/ })).toContainText('Rust, 200.00 m');
 });

@@ -1,4 +1,5 @@
 import { formatCloth, type Plan } from '@arcus/core';
+import { ThreadAtHand } from '../settings/thread-at-hand.tsx';
 import { sewingBox } from '../settings/use-sewing-box.ts';
 import { NumberLink } from '../working/working.tsx';
 
@@ -12,7 +13,10 @@ export function ShoppingTable({ plan, laying = false, boxes = false }: { plan: P
         {plan.shopping.map((item) => (
           <tr key={item.id}>
             {boxes && <td className="paper-box">☐</td>}
-            <td>{item.what}</td>
+            <td>
+              {item.what}
+              {item.id === 'thread' && <ThreadAtHand length={item.length ?? 0} />}
+            </td>
             <td className="n">
               {item.id === 'cloth' ? (
                 <NumberLink quantity={buy} among={plan.quantities}>
@@ -20,7 +24,7 @@ export function ShoppingTable({ plan, laying = false, boxes = false }: { plan: P
                   <b>{formatCloth(buy.value, plan.units)}</b>
                 </NumberLink>
               ) : (
-                <b>{item.tool && box.has(item.tool) ? 'in the sewing box' : item.amount}</b>
+                <b>{item.tool && box.tools.has(item.tool) ? 'in the sewing box' : item.amount}</b>
               )}
             </td>
           </tr>

@@ -36,8 +36,8 @@ export function needsOf(sketches: readonly Sketched[], cloths: readonly ClothVie
       const takes = role === 'main' ? offBolt((figures['cloth-length'] ?? buy) + Number(make.choices['reserve'] ?? 0), cloth) : buy;
       return [{ role, clothId: from, what: item.what, takes, buy, together: from !== null && done.includes(togetherTick(from)) }];
     });
-    const box = sewingBox();
-    const items = plan.shopping.filter((item) => !Object.values<string>(CLOTHS).includes(item.id) && !(item.tool && box.has(item.tool)));
+    const { tools } = sewingBox();
+    const items = plan.shopping.filter((item) => !Object.values<string>(CLOTHS).includes(item.id) && !(item.tool && tools.has(item.tool)));
     const bought = new Set(done.filter((tick) => tick.startsWith('bought:')).map((tick) => tick.slice('bought:'.length)));
     return [{ make, plan, id, name, cloths: wanted, settled: make.summary.settled === true, elasticId, items, bought }];
   });

@@ -6,6 +6,7 @@ import type { MakeView } from '@arcus/contract';
 import { formatCloth, toBuy, type ToBuyRow } from '@arcus/core';
 import { useCloths, useElastics } from '../api/cupboard.ts';
 import { makesActions } from '../api/makes.ts';
+import { ThreadAtHand } from '../settings/thread-at-hand.tsx';
 import { useUnits } from '../settings/units.tsx';
 import { boughtTick, needsOf } from '../makes/needs-of.ts';
 import { useSketches } from '../makes/use-sketches.ts';
@@ -45,6 +46,7 @@ export function ToBuy({ makes }: { makes: readonly MakeView[] }) {
               {row.length === undefined ? row.amount : formatCloth(row.length, units)} {row.short && row.short.has > 0 ? 'more of ' : ''}
               {row.what}
             </b>
+            {row.item === 'thread' && <ThreadAtHand length={row.needed ?? 0} />}
             <span className="quiet">
               for{' '}
               {row.makes.map(({ id, name }, i) => (

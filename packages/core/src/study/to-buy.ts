@@ -40,6 +40,8 @@ export interface ToBuyRow {
   /** How much: words, or a length (mm) where it is sold by length. */
   amount?: string;
   length?: number;
+  /** What is needed of something sold by the reel, mm. */
+  needed?: number;
   /** The length may still get shorter: a lay it comes from is not settled. */
   atMost?: boolean;
   makes: Array<{ id: string; name: string }>;
@@ -123,7 +125,15 @@ function notions(makes: readonly MakeNeeds[], elastics: readonly OnShelf[]): ToB
       }
       const same = item.tool ? rows.find((row) => row.what === item.what) : undefined;
       if (same) same.makes.push(named(make));
-      else rows.push({ id: `${make.id}:${item.id}`, what: item.what, amount: item.amount, makes: [named(make)], item: item.id });
+      else
+        rows.push({
+          id: `${make.id}:${item.id}`,
+          what: item.what,
+          amount: item.amount,
+          ...(item.length === undefined ? {} : { needed: item.length }),
+          makes: [named(make)],
+          item: item.id,
+        });
     }
   return rows;
 }
