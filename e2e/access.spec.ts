@@ -8,7 +8,11 @@ const STATIONS = ['measure', 'shape', 'cloth', 'chalk', 'sew', 'wear'];
 async function places(page: Page): Promise<string[]> {
   const make = await makeNamed(page, 'Concert skirt');
   const cloth = ((await (await page.request.get('/api/cloths')).json()) as Array<{ id: string }>)[0]!;
-  const studies = [`/cupboard/${cloth.id}/becomes`, ...['folds', 'widths'].map((view) => `/makes/${make.id}/cloth?view=${view}`)];
+  const studies = [
+    `/cupboard/${cloth.id}/becomes`,
+    `/cupboard/${cloth.id}/together`,
+    ...['folds', 'widths'].map((view) => `/makes/${make.id}/cloth?view=${view}`),
+  ];
   return [
     ...studies,
     '/',

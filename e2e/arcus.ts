@@ -4,6 +4,7 @@ export interface Make {
   id: string;
   name: string;
   version: number;
+  clothId: string | null;
   choices: Record<string, number | string | boolean>;
   done: string[];
 }

@@ -21,6 +21,10 @@ const becomes = async (page) => {
   const id = (list, name) => list.find((each) => each.name === name).id;
   await page.goto(`${base}/cupboard/${id(cloths, 'Harbour blue poplin')}/becomes?person=${id(people, 'Maren')}`);
 };
+const together = async (page) => {
+  const cloths = await (await fetch(`${base}/api/cloths`)).json();
+  await page.goto(`${base}/cupboard/${cloths.find((each) => each.name === 'Rust linen').id}/together`);
+};
 const mishap = async (page) => {
   await make('Concert skirt', 'sew?step=hem')(page);
   await page.getByRole('button', { name: 'It went wrong…' }).click();
@@ -38,7 +42,7 @@ const VIEWS = {
   cupboard: { go: to('/cupboard') },
   measure: { go: make('Pim’s smock', 'measure') },
   'shape-circle': { go: make('Concert skirt', 'shape') },
-  'cloth-circle': { go: make('Concert skirt', 'cloth') },
+  'cloth-gored': { go: make('Trumpet skirt', 'cloth'), wait: 4000 },
   'chalk-circle': { go: make('Concert skirt', 'chalk') },
   'sew-phone': { go: make('Rehearsal skirt', 'sew?step=sides'), size: phone },
   sew: { go: make('Shirred sundress', 'sew?step=shirring') },
@@ -49,7 +53,7 @@ const VIEWS = {
   folds: { go: make('Concert skirt', 'cloth?view=folds'), wait: 2500 },
   mishap: { go: mishap },
   becomes: { go: becomes, wait: 5000 },
-  'cloth-gored': { go: make('Trumpet skirt', 'cloth'), wait: 4000 },
+  together: { go: together, wait: 2500 },
 };
 
 install();

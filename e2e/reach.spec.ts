@@ -48,10 +48,11 @@ for (const [width, height] of [
     test.setTimeout(120_000);
     await page.setViewportSize({ width, height });
     const make = await makeNamed(page, 'Concert skirt');
+    const { clothId } = make;
     for (const place of [
       ...STATIONS.map((station) => `/makes/${make.id}/${station}`),
       // what has no drawing in it is no different on a taller phone
-      ...(height < 500 ? ['/', '/makes', '/makes/new', '/people', '/cupboard', '/settings', '/welcome'] : []),
+      ...(height < 500 ? ['/', '/makes', '/makes/new', '/people', '/cupboard', `/cupboard/${clothId}/together`, '/settings', '/welcome'] : []),
     ]) {
       await page.goto(place);
       await page.waitForLoadState('networkidle');

@@ -134,8 +134,7 @@ function Laid({ cloth, needs, together: { sharers, lay, takes, alone } }: { clot
       {gain > 1 && (
         <>
           <p className="quiet">
-            The cloth lies open, in one layer, right side up. Label every piece with its make before it leaves the table; chalk each as its own make
-            says.
+            The cloth lies open, in one layer. Label every piece with its make before it leaves the table; chalk each as its own make says.
           </p>
           <LayPaper of={{ pieces, units }} lay={{ ...lay, usableWidth: width }} title={needs.map(({ name }) => name).join(' and ')} />
           <PlacesTable places={layPlaces(pieces, lay, selvedgeOf(cloth, width))} units={units} />
