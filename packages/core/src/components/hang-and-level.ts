@@ -2,8 +2,8 @@ import { hangHours } from '../checks/cloth-checks.ts';
 import { hemAllowance } from './hem-edge.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
 
-/** What is cut on the bias hangs before its hem is levelled: 24 hours, 48 where the cloth is heavy (handbook 4). */
-export function hang(sheet: Worksheet, drops: string): void {
+/** What is cut on the bias hangs, by what it will be worn by, before its hem is levelled: 24 hours, 48 where the cloth is heavy (handbook 4). */
+export function hang(sheet: Worksheet, drops: string, by: 'waist' | 'neck' | 'straps' = 'waist'): void {
   const hours = hangHours(sheet.cloth.weight);
   sheet.step({
     id: 'hang',
@@ -11,7 +11,7 @@ export function hang(sheet: Worksheet, drops: string): void {
     title: `Let it hang for ${hours} hours`,
     setUp: 2,
     waitHours: hours,
-    how: 'On a hanger with clips or pinned to a stand, by the waist, so that the whole edge hangs free.',
+    how: `On a hanger ${by === 'waist' ? 'with clips ' : ''}or pinned to a stand, by the ${by}, so that the whole edge hangs free.`,
     why: drops,
   });
 }
@@ -23,8 +23,8 @@ export function levelFromFloor(sheet: Worksheet): void {
     kind: 'fit',
     title: 'Level the hem with a helper',
     setUp: sheet.minutes('level').value,
-    how: `Put it on with the shoes it will be worn with and stand still, arms down. The helper finds where the edge hangs highest above the floor and measures that height: nowhere can the skirt be longer. Measuring up from the floor, mark the same height all round, a mark every ${sheet.about(100, 4)}. Take it off, chalk the marks to a smooth line and cut along it. ${after(sheet)}`,
-    why: 'Cloth drops by different amounts round a circle: only on the person is it level.',
+    how: `Put it on with the shoes it will be worn with and stand still, arms down. The helper finds where the edge hangs highest above the floor and measures that height: nowhere can it be longer. Measuring up from the floor, mark the same height all round, a mark every ${sheet.about(100, 4)}. Take it off, chalk the marks to a smooth line and cut along it. ${after(sheet)}`,
+    why: 'Cloth drops by different amounts all round: only on the person can it be levelled.',
   });
 }
 

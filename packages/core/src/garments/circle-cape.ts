@@ -80,7 +80,7 @@ export const circleCape: Construction = {
       ...(sheet.wearer === 'adult' ? {} : { caution: 'For a child a clasp that opens by itself when it is pulled: no cords or ties at the neck.' }),
     });
     sheet.shopping.push({ id: 'clasp', what: 'A clasp, or a hook and eye', amount: '1' });
-    hang(sheet, 'Where it hangs on the bias the cloth drops.');
+    hang(sheet, 'Where it hangs on the bias the cloth drops.', 'neck');
     levelFromFloor(sheet);
     hem(sheet, { id: 'hem', title: 'Hem', edge: along(row, 'hem'), curved: true, allowance: sheet.number('hem') });
     press(sheet, 'Press the hems, lifting the iron and setting it down.');

@@ -96,7 +96,7 @@ export const rectangleJumper: Construction = {
       ringTitle: 'Close the collar to a ring',
       section: 'collar',
       handling: [['neck']],
-      how: `Quarter collar and neck. Slip the folded collar over the neck on the RIGHT side, raw edges level, its seam at the middle of the back, quarters on quarters; stretch neither. Zigzag ${sheet.show(seam)} from the edge. The allowance goes down, inside.`,
+      how: `Quarter collar and neck. Slip the folded collar over the neck on the RIGHT side, raw edges level, its seam at the middle of the back, quarters on quarters; stretch neither, unless the hole was made larger. Zigzag ${sheet.show(seam)} from the edge. The allowance goes down, inside.`,
       why: 'The collar stands up and rolls over to the outside: it covers the seam itself.',
     });
     const { closed, below } = lowerEdges(sheet, piece, opening);
@@ -162,7 +162,7 @@ const fitNeck = (sheet: Worksheet) => ({
   kind: 'fit' as const,
   title: 'Try the hole over the head',
   setUp: sheet.minutes('fit').value / 2,
-  how: 'Pull it over the head once. If it will not go, cut the hole a few millimetres larger all round, and lengthen the collar by six times as much: better twice a little than once too much.',
+  how: `Pull it over the head once. If it will not go, cut the hole larger, ${sheet.about(3, 0.125)} all round at a time: the neck grows by six times as much. While it has grown by no more than ${sheet.about(20, 0.75)}, stretch the collar a little as you sew it on; beyond that cut a new collar, longer by as much.`,
   why: 'A hole can be made larger, never smaller.',
 });
 

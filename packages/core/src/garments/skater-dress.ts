@@ -108,7 +108,7 @@ export const skaterDress: Construction = {
       why: 'The whole skirt hangs from this seam, and it has to stretch over the shoulders.',
     });
     finishStep(sheet, 'waist', { title: 'Finish the waist seam', length: join.length, shows: [join], together: true });
-    hang(sheet, 'Where it hangs on the bias the cloth drops, and the bodice’s knit stretches under the weight.');
+    hang(sheet, 'Where it hangs on the bias the cloth drops, and the bodice’s knit stretches under the weight.', 'straps');
     levelFromFloor(sheet);
     addHemEdge(sheet, { edge: along(copiesOf(cut.piece), 'hem'), curved: true, onto: cut.piece.id });
     look(sheet, { bodiceBust, bodiceWaist, inner, cut });
