@@ -2,6 +2,7 @@ import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vitest/config';
 
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
+const times = { testTimeout: 30_000, hookTimeout: 60_000 };
 
 export default defineConfig({
   resolve: {
@@ -11,6 +12,13 @@ export default defineConfig({
       '@arcus/demo': at('demo/src/index.ts'),
     },
   },
-  // two at a time, also where there are only two cores
-  test: { maxWorkers: 2, include: ['{packages,apps,demo}/**/src/**/*.test.{ts,tsx}'], testTimeout: 30_000, hookTimeout: 60_000 },
+  test: {
+    // two at a time, also where there are only two cores
+    maxWorkers: 2,
+    projects: [
+      // the core keeps no state between calls: its files share one set of modules, which are read once
+      { extends: true, test: { ...times, name: 'core', include: ['packages/**/src/**/*.test.ts'], isolate: false } },
+      { extends: true, test: { ...times, name: 'apps', include: ['{apps,demo}/**/src/**/*.test.{ts,tsx}'] } },
+    ],
+  },
 });

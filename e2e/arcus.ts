@@ -33,10 +33,15 @@ export async function begin(page: Page, { construction, person, cloth }: { const
   await expect(page.getByRole('heading', { name: /^(Shape|Measure)$/, level: 2 })).toBeVisible();
 }
 
-/** Picks from a drop-down list. */
+/** Picks from a drop-down list, and looks whether it was taken: while a list slides open a click can miss it. */
 export async function choose(page: Page, label: string, option: string): Promise<void> {
-  await page.getByRole('combobox', { name: label, exact: true }).click();
-  await page.locator('.ant-select-item-option', { hasText: option }).first().click();
+  const field = page.getByRole('combobox', { name: label, exact: true });
+  const shown = page.locator('.ant-select').filter({ has: field });
+  await expect(async () => {
+    await field.click();
+    await page.locator('.ant-select-item-option', { hasText: option }).first().click({ timeout: 4000 });
+    await expect(shown).toContainText(option, { timeout: 2000 });
+  }).toPass();
 }
 
 /** Types a length or a figure into the field of a choice. */
