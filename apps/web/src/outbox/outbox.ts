@@ -1,3 +1,4 @@
+// Longer than 250 lines: one queue, whose sending, failing and merging hold on to the same few fields.
 import { ApiProblem, request } from '../api/client.ts';
 import { isOutboxKey, keep, keptEntries, letGo, newEntryId, type Call, type Edit, type Entry, type Fields } from './entry.ts';
 import { changesBetween, merge, nearest, pickLike, takeTheirs, unlikeAny } from './merge.ts';

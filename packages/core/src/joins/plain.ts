@@ -58,6 +58,8 @@ export function plain(
       ...(gap ? { gap } : {}),
     }),
   );
+  // where several pieces make up one edge their own seams meet, and nothing is snipped (marks/notch-marks)
+  const snipped = !short && seams.some(({ layers }) => layers.every((run) => run.length === 1));
   const seam = sheet.showLength(sheet.number('seam').value);
   const knit = sheet.cloths.of(role).kind === 'knit';
   if (press === 'open')
@@ -76,7 +78,7 @@ export function plain(
     section: press === 'open' ? 'seam-open' : 'seam',
     handling: handling ?? [['seam', joins.length]],
     how: [
-      `Right sides together, raw edges level${short ? '' : ', snips on snips'}. Sew ${seam} from the edge, a few stitches back and forth at both ends.`,
+      `Right sides together, raw edges level${snipped ? ', snips on snips' : ''}. Sew ${seam} from the edge, a few stitches back and forth at both ends.`,
       ...(how ? [how] : []),
       press === 'open' ? 'Press the seam flat, then open.' : press === 'up' ? 'Press it upwards.' : 'Press it to one side.',
       ...(then ? [then] : []),

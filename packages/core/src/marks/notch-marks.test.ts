@@ -42,6 +42,22 @@ describe.each(CONSTRUCTIONS.map((each) => [each.id, each] as const))('snips of a
   });
 });
 
+it.each(CONSTRUCTIONS.map((each) => [each.id, each] as const))('a %s matches snips on snips only where both edges have them', (_id, construction) => {
+  const waists: Array<Record<string, string>> = construction.choices.some(({ id, options }) => id === 'waist' && options?.includes('fitted-band'))
+    ? [{}, { waist: 'fitted-band' }]
+    : [{}];
+  for (const choices of waists) {
+    const { sheet } = draftFor({ construction: construction.id, body: MEASURED, choices });
+    const snipped = new Set(sheet.chalk.filter((each) => snips(each).length > 0).map(({ piece }) => piece));
+    for (const { id, how, joins = [] } of sheet.steps) {
+      if (!how.includes('raw edges level, snips on snips')) continue;
+      const sewn = sheet.joins.filter((join) => joins.includes(join.id) && join.notches);
+      const both = sewn.filter(({ layers }) => layers.every((run) => run.every(({ piece }) => snipped.has(piece))));
+      expect(both.length, `${id}: ${how}`).toBeGreaterThan(0);
+    }
+  }
+});
+
 it('of a sleeve, one corner goes to the front and one to the back: told apart only when it is opened out', () => {
   const { sheet } = draftFor({ construction: 'shirred-dress', body: MEASURED, choices: { sleeves: true } });
   const said = (piece: string) => snips(sheet.chalk.find((each) => each.piece === piece)!)[0]!.says;
