@@ -60,9 +60,7 @@ export const saved = (page: Page) => expect(page.getByTestId('save-state')).toHa
 
 /** Ticks everything on the page's list, top to bottom. */
 export async function tickAll(page: Page): Promise<void> {
-  const ticks = page.locator('.ticks .tick-box');
-  for (let i = 0; i < (await ticks.count()); i++) {
-    if ((await ticks.nth(i).getAttribute('aria-pressed')) === 'false') await ticks.nth(i).click();
-  }
-  await expect(page.locator('.ticks .tick-box[aria-pressed="false"]')).toHaveCount(0);
+  const left = page.locator('.ticks .tick-box[aria-pressed="false"]');
+  while ((await left.count()) > 0) await left.first().click();
+  await expect(left).toHaveCount(0);
 }

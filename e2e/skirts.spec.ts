@@ -10,7 +10,11 @@ async function fromClothToWear(page: Page, waist: string): Promise<void> {
   await expect(page.getByRole('heading', { name: /^Chalk/, level: 2 })).toBeVisible();
   const pieces = page.getByRole('radiogroup', { name: 'Piece' }).getByRole('radio');
   for (let i = 0; i < Math.max(1, await pieces.count()); i++) {
-    if ((await pieces.count()) > 0) await pieces.nth(i).click();
+    if ((await pieces.count()) > 0) {
+      await pieces.nth(i).click();
+      // the list beside it is this piece's once it is the chosen one
+      await expect(pieces.nth(i)).toBeChecked();
+    }
     await tickAll(page);
   }
   await page.getByRole('button', { name: 'On to Sew' }).click();
