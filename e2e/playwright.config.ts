@@ -6,8 +6,7 @@ export default defineConfig({
   // two at once on two cores: what takes a moment alone may take several
   expect: { timeout: 15_000 },
   workers: 2,
-  // a machine busy with others can make one of many steps late: what is broken fails twice; what passes only then is named at the end
-  retries: 1,
+  retries: 0,
   outputDir: '../test-results',
   reporter: [['list'], ['json', { outputFile: '../reports/e2e.json' }]],
   use: {
