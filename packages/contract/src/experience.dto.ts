@@ -25,7 +25,7 @@ export interface SwatchView extends SwatchSeen {
 
 /** PUT /api/experience/declined: the figures for which the defaults are wanted. */
 export class Declined {
-  @IsArray() @ArrayMaxSize(50) @IsString({ each: true }) @MaxLength(60, { each: true }) ids: string[];
+  @IsArray() @ArrayMaxSize(500) @IsString({ each: true }) @MaxLength(60, { each: true }) ids: string[];
 }
 
 /** An entry of a log with the make it is of. */

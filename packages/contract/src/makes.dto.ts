@@ -1,5 +1,6 @@
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsOptional, IsString, IsUUID, MaxLength, Min, ValidateNested } from 'class-validator';
+import type { WorkTimes } from '@arcus/core';
 import { ById, Day, Figure, Name, Note, Optional, OwnId } from './validators.ts';
 
 export const STATIONS = ['measure', 'shape', 'cloth', 'chalk', 'sew', 'wear'] as const;
@@ -152,6 +153,8 @@ export interface LogView {
   verdict: (typeof VERDICTS)[number];
   actuals: Record<string, number>;
   planned: Record<string, number>;
+  /** How long each kind of work took by the clocks, against the rule of thumb, minutes. */
+  times: WorkTimes | null;
   note: string;
   nextTime: string;
   /** What it was entered by, where whoever sent it named it. */

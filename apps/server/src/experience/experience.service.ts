@@ -30,7 +30,7 @@ export class ExperienceService {
     ]);
     return {
       swatches: strips.map(view),
-      outcomes: entries.map(({ logs: { id, finishedOn, verdict, actuals, planned, note, nextTime }, makes: make }) => ({
+      outcomes: entries.map(({ logs: { id, finishedOn, verdict, actuals, planned, times, note, nextTime }, makes: make }) => ({
         id,
         makeId: make.id,
         makeName: make.name,
@@ -43,6 +43,7 @@ export class ExperienceService {
         verdict,
         actuals,
         planned,
+        times,
         note,
         nextTime,
       })),

@@ -1,6 +1,19 @@
 import { createHash } from 'node:crypto';
 import { Injectable, Logger } from '@nestjs/common';
-import { BadInput, clothFigures, requestOfMake, Unmakeable, type Elastic, type Experience, type PlanRequest } from '@arcus/core';
+import {
+  asTried,
+  BadInput,
+  clothFigures,
+  requestOfMake,
+  spentMinutes,
+  Unmakeable,
+  workTimes,
+  type Elastic,
+  type Experience,
+  type PlanPreview,
+  type PlanRequest,
+  type WorkTimes,
+} from '@arcus/core';
 import type { ClothView, ElasticView, KeptLay, MakeBasis, MakeSummary } from '@arcus/contract';
 import { eq } from 'drizzle-orm';
 import { Database } from '../database/database.ts';
@@ -73,6 +86,17 @@ export class MakeSummaries {
         utilisation,
         settled: stored.get(key)?.settled ?? false,
       }));
+  }
+
+  /** How long its steps took by their clocks, kind by kind, against the rule of thumb; none where it can't be made. Throws TooBusy. */
+  async timesOf(row: Row, sources: Sources): Promise<WorkTimes | null> {
+    try {
+      const { steps, pace } = JSON.parse(await this.plans.preview(requestOf(row, sources))) as PlanPreview;
+      return workTimes(steps, pace, spentMinutes(row.tally, Date.now()));
+    } catch (error) {
+      if (error instanceof Unmakeable || error instanceof BadInput) return null;
+      throw error;
+    }
   }
 
   /** The same for many, a few at a time: those that take too long just now show what was known before, and say so. */
@@ -160,19 +184,19 @@ function nameOf(row: Row, sources: Sources): string {
 export const requestOf = (make: Pick<Row, 'id' | 'construction' | 'choices'>, { otherCloths, ...sources }: Sources): PlanRequest =>
   requestOfMake(make, { ...sources, others: otherCloths });
 
-const figuresByRole = (cloths: Record<string, ClothView> = {}) =>
-  Object.fromEntries(Object.entries(cloths).map(([role, cloth]) => [role, { ...clothFigures(cloth) }]));
+const figuresByRole = (cloths: Record<string, ClothView> = {}, experience?: Experience) =>
+  Object.fromEntries(Object.entries(cloths).map(([role, cloth]) => [role, { ...clothFigures(asTried(cloth, experience)) }]));
 
 function elasticFigures({ width, kind, greatestStretch }: ElasticView): Elastic {
   return { width, kind, greatestStretch };
 }
 
 /** What of its sources a make is worked out from, to be held against theirs of another day. */
-export function basisOf({ body, cloth, otherCloths, elastic }: Sources): MakeBasis {
+export function basisOf({ body, cloth, otherCloths, elastic, experience }: Sources): MakeBasis {
   return {
     body,
-    cloth: cloth ? { ...clothFigures(cloth) } : null,
-    otherCloths: figuresByRole(otherCloths),
-    elastic: elastic ? { ...elasticFigures(elastic) } : null,
+    cloth: cloth ? { ...clothFigures(asTried(cloth, experience)) } : null,
+    otherCloths: figuresByRole(otherCloths, experience),
+    elastic: elastic ? { ...elasticFigures(asTried(elastic, experience)) } : null,
   };
 }

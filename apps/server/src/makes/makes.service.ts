@@ -126,8 +126,9 @@ export class MakesService {
       if (!/^[a-z0-9-]{1,60}$/.test(figure)) throw new BadInput(`actuals.${figure}`, 'must be the id of a quantity, such as hem-sweep');
       if (typeof value !== 'number' || !Number.isFinite(value) || value < 0) throw new BadInput(`actuals.${figure}`, 'must be a number, not below 0');
     }
-    const { figures } = await this.summaries.of(row, await this.sourcesOf(row));
-    const entry = { makeId: id, finishedOn, verdict, actuals, planned: figures, note, nextTime, key: key ?? null };
+    const sources = await this.sourcesOf(row);
+    const [{ figures }, times] = await Promise.all([this.summaries.of(row, sources), this.summaries.timesOf(row, sources)]);
+    const entry = { makeId: id, finishedOn, verdict, actuals, planned: figures, times, note, nextTime, key: key ?? null };
     return this.database.write(async (orm) => {
       const known = key === undefined ? [] : await orm.select().from(logs).where(eq(logs.key, key)).limit(1);
       return logView(known[0] ?? (await orm.insert(logs).values(entry).returning())[0]!);

@@ -1,5 +1,6 @@
 import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import type { LaidPiece, MakeBasis, MakeSummary, Station } from '@arcus/contract';
+import type { WorkTimes } from '@arcus/core';
 import { cloths, elastics } from '../cupboard/cupboard.table.ts';
 import { kept } from '../database/kept.ts';
 import { people } from '../people/people.table.ts';
@@ -47,6 +48,8 @@ export const logs = sqliteTable(
     verdict: text('verdict', { enum: ['love', 'wear', 'mend', 'pass-on'] }).notNull(),
     actuals: text('actuals', { mode: 'json' }).$type<Record<string, number>>().notNull(),
     planned: text('planned', { mode: 'json' }).$type<Record<string, number>>().notNull(),
+    /** How long each kind of work took by the clocks; none in entries from before they were kept. */
+    times: text('times', { mode: 'json' }).$type<WorkTimes>(),
     note: text('note').notNull().default(''),
     nextTime: text('next_time').notNull().default(''),
     /** When it was taken out again; it stays, and can be put back. */

@@ -1,24 +1,46 @@
 import type { ClothView, ElasticView } from '@arcus/contract';
+import { asTried } from '@arcus/core';
 import { useMemo } from 'react';
 import useSWR from 'swr';
 import { newId, type Fields } from '../outbox/entry.ts';
 import { clothsWith, elasticsWith } from '../outbox/overlay.ts';
 import { outbox, useEntries } from '../outbox/use-outbox.ts';
+import { useExperience } from './experience.ts';
 
 export type Shelf = 'cloths' | 'elastics';
 
-export function useCloths() {
+/** Cloths as their records say: for what edits them. */
+export function useClothRecords() {
   const answer = useSWR<ClothView[]>('/api/cloths');
   const entries = useEntries('/api/cloths');
   const data = useMemo(() => clothsWith(answer.data, entries), [answer.data, entries]);
   return { ...answer, data };
 }
 
-export function useElastics() {
+/** Elastics as their records say. */
+export function useElasticRecords() {
   const answer = useSWR<ElasticView[]>('/api/elastics');
   const entries = useEntries('/api/elastics');
   const data = useMemo(() => elasticsWith(answer.data, entries), [answer.data, entries]);
   return { ...answer, data };
+}
+
+/** The things of a shelf with what was tried on strips of them in place of what their records say. */
+function useTried<T extends { id: string }>(records: readonly T[] | undefined): T[] | undefined {
+  const { data: experience } = useExperience();
+  return useMemo(() => records?.map((each) => asTried(each, experience)), [records, experience]);
+}
+
+/** Cloths as everything reckons with them: strips that were tried go before what the record says. */
+export function useCloths() {
+  const records = useClothRecords();
+  return { ...records, data: useTried(records.data) };
+}
+
+/** Elastics as everything reckons with them. */
+export function useElastics() {
+  const records = useElasticRecords();
+  return { ...records, data: useTried(records.data) };
 }
 
 /** What was put away of a shelf. */

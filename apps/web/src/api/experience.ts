@@ -1,12 +1,19 @@
 import type { ExperienceView, SwatchCreate } from '@arcus/contract';
+import { useMemo } from 'react';
 import useSWR from 'swr';
 import { newId } from '../outbox/entry.ts';
-import { outbox } from '../outbox/use-outbox.ts';
+import { experienceWith } from '../outbox/overlay.ts';
+import { outbox, useEntries } from '../outbox/use-outbox.ts';
 
 const KEY = '/api/experience';
 
 /** Everything that was tried and made: swatches, what came of makes, and which defaults are wanted all the same. */
-export const useExperience = () => useSWR<ExperienceView>(KEY);
+export function useExperience() {
+  const answer = useSWR<ExperienceView>(KEY);
+  const entries = useEntries(KEY);
+  const data = useMemo(() => experienceWith(answer.data, entries), [answer.data, entries]);
+  return { ...answer, data };
+}
 
 export const experienceActions = {
   keep: (swatch: SwatchCreate, of: string) =>

@@ -138,13 +138,7 @@ export default function ClothForm({ cloth, onClose, onMade }: { cloth?: ClothVie
           <LengthInput label="Selvedge" value={values.selvedge} max={200} onCommit={(selvedge) => set({ selvedge })} />
         </Field>
       </div>
-      {cloth && (
-        <Swatches
-          of={{ clothId: cloth.id }}
-          name={cloth.name}
-          onTake={(trait, value) => trait !== 'greatestStretch' && trait !== 'fullness' && set({ [trait]: value })}
-        />
-      )}
+      {cloth && <Swatches of={{ clothId: cloth.id }} name={cloth.name} record={values} />}
     </ShelfDrawer>
   );
 }

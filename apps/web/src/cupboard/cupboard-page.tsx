@@ -3,7 +3,7 @@ import { lazy, Suspense } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { ClothView, ElasticView } from '@arcus/contract';
 import { formatCloth, formatLength } from '@arcus/core';
-import { shelfActions, useCloths, useElastics, useShelfAway } from '../api/cupboard.ts';
+import { shelfActions, useClothRecords, useCloths, useElasticRecords, useElastics, useShelfAway } from '../api/cupboard.ts';
 import { PutAwayList } from '../common/put-away-list.tsx';
 import { RequestState } from '../common/request-state.tsx';
 import { usePageTitle } from '../common/use-page-title.ts';
@@ -19,6 +19,7 @@ export default function CupboardPage() {
   usePageTitle('Cupboard');
   const cloths = useCloths();
   const elastics = useElastics();
+  const [clothRecords, elasticRecords] = [useClothRecords().data, useElasticRecords().data];
   const spoken = useSpokenFor();
   const [query, setQuery] = useSearchParams();
   const close = () => setQuery({});
@@ -71,11 +72,11 @@ export default function CupboardPage() {
         </div>
       </div>
       <Suspense>
-        {clothId && (clothId === 'new' || cloths.data?.some(({ id }) => id === clothId)) && (
-          <ClothForm key={clothId} cloth={cloths.data?.find(({ id }) => id === clothId)} onClose={close} />
+        {clothId && (clothId === 'new' || clothRecords?.some(({ id }) => id === clothId)) && (
+          <ClothForm key={clothId} cloth={clothRecords?.find(({ id }) => id === clothId)} onClose={close} />
         )}
-        {elasticId && (elasticId === 'new' || elastics.data?.some(({ id }) => id === elasticId)) && (
-          <ElasticForm key={elasticId} elastic={elastics.data?.find(({ id }) => id === elasticId)} onClose={close} />
+        {elasticId && (elasticId === 'new' || elasticRecords?.some(({ id }) => id === elasticId)) && (
+          <ElasticForm key={elasticId} elastic={elasticRecords?.find(({ id }) => id === elasticId)} onClose={close} />
         )}
       </Suspense>
     </>

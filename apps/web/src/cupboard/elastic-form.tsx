@@ -50,7 +50,7 @@ export default function ElasticForm({ elastic, onClose }: { elastic?: ElasticVie
           onCommit={(lengthOnHand) => set({ lengthOnHand })}
         />
       </Field>
-      {elastic && <Swatches of={{ elasticId: elastic.id }} name={elastic.name} onTake={(_, greatestStretch) => set({ greatestStretch })} />}
+      {elastic && <Swatches of={{ elasticId: elastic.id }} name={elastic.name} record={values} />}
     </ShelfDrawer>
   );
 }

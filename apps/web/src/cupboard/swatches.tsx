@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { SwatchView } from '@arcus/contract';
-import { formatLength, traitsSeen, type SwatchKind, type Units } from '@arcus/core';
+import { declinedTrait, formatLength, learnedFor, traitsSeen, type SwatchKind, type Trait, type TraitSeen, type Units } from '@arcus/core';
 import { ApiProblem } from '../api/client.ts';
 import { experienceActions, useExperience } from '../api/experience.ts';
 import { sayDate, today } from '../common/dates.ts';
@@ -12,13 +12,11 @@ import { Options } from '../fields/options.tsx';
 import { useUnits } from '../settings/units.tsx';
 import { SwatchRuler } from './swatch-ruler.tsx';
 
-type Trait = ReturnType<typeof traitsSeen>[number];
-
 interface Props {
   of: { clothId: string } | { elasticId: string };
   name: string;
-  /** Takes what the swatches say into the form; none for traits the form has no field for. */
-  onTake(trait: Trait['trait'], value: number): void;
+  /** What its record says, where no strip says otherwise. */
+  record: Partial<Record<Trait, number>>;
 }
 
 const KINDS: Record<SwatchKind, { label: string; how: string; before: string; after: string; longer?: true }> = {
@@ -39,23 +37,30 @@ const KINDS: Record<SwatchKind, { label: string; how: string; before: string; af
   crinkle: { label: 'Crinkle', how: 'Wet a strip, wring it lengthwise, tie it, dry it.', before: 'Flat', after: 'Crinkled' },
   elastic: { label: 'Elastic', how: 'Pull 10 cm (4 in) as far as it goes without strain.', before: 'At rest', after: 'Pulled', longer: true },
 };
-const TRAITS: Record<Trait['trait'], string> = {
+const TRAITS: Record<Trait, string> = {
   stretchAcross: 'It stretches across',
   stretchAlong: 'It stretches along',
   shrinkAcross: 'It shrinks across',
   shrinkAlong: 'It shrinks along',
   greatestStretch: 'It stretches to',
-  fullness: 'It gathers to',
 };
-const asShown = (trait: Trait['trait'], value: number) =>
-  trait === 'greatestStretch' ? `${value.toFixed(2)} times` : trait === 'fullness' ? `1 : ${value.toFixed(2)}` : `${Math.round(value * 100)} %`;
+const asShown = (trait: Trait, value: number) =>
+  trait === 'greatestStretch' ? `${value.toFixed(2)} times` : `${Number((value * 100).toFixed(1))} %`;
+/** What strips say of how a cloth is gathered, and of nothing else: shirring has its lines at Shape. */
+const OF_STRIPS = new Set(['takeUp', 'steam', 'gather-reach', 'crinkle-take-up']);
 
 /** Strips that were tried of one cloth or elastic, and what they say of it. */
-export function Swatches({ of, name, onTake }: Props) {
+export function Swatches({ of, name, record }: Props) {
   const { units } = useUnits();
   const { data } = useExperience();
   const putAway = usePutAway(experienceActions);
-  const own = (data?.swatches ?? []).filter((each) => ('clothId' in of ? each.clothId === of.clothId : each.elasticId === of.elasticId));
+  const id = 'clothId' in of ? of.clothId : of.elasticId;
+  const own = (data?.swatches ?? []).filter((each) => each.clothId === id || each.elasticId === id);
+  const ofStrips = data ? learnedFor({ ...data, swatches: own, outcomes: [] }, { clothId: id }).filter((figure) => OF_STRIPS.has(figure.id)) : [];
+  const use = (trait: Trait, declined: boolean) => {
+    const key = declinedTrait(trait, id);
+    void experienceActions.decline(declined ? data!.declined.filter((each) => each !== key) : [...data!.declined, key]);
+  };
   return (
     <section className="stack swatches" aria-label="Swatches">
       <h3>Swatches</h3>
@@ -74,19 +79,31 @@ export function Swatches({ of, name, onTake }: Props) {
           </li>
         ))}
       </ul>
-      {traitsSeen(own).map(({ trait, value, low, high, count }) => (
-        <p key={trait} className="choice-learned">
-          {TRAITS[trait]} {asShown(trait, value)}, from {count}{' '}
-          {count === 1 ? 'swatch' : `swatches (${asShown(trait, low)} to ${asShown(trait, high)})`}.{' '}
-          {trait !== 'fullness' && (
-            <button type="button" className="plain-button underlined" onClick={() => onTake(trait, Math.round(value * 1000) / 1000)}>
-              Use that
-            </button>
-          )}
+      {data && traitsSeen(data, id).map((seen) => <Tried key={seen.trait} seen={seen} record={record[seen.trait]} onUse={use} />)}
+      {ofStrips.map(({ id: figure, label, value, low, high, observations, declined, usual }) => (
+        <p key={figure} className="choice-learned">
+          {label}: {value.toFixed(2)}, from {observations.length}{' '}
+          {observations.length === 1 ? 'swatch; one says little of how far it spreads.' : `swatches (${low.toFixed(2)} to ${high.toFixed(2)}).`}{' '}
+          {declined ? `You chose the usual ${usual} in Settings.` : 'Plans of this cloth reckon with it.'}
         </p>
       ))}
       <NewSwatch of={of} name={name} />
     </section>
+  );
+}
+
+/** What strips say of a trait: it counts in place of the record, unless somebody wants it otherwise. */
+function Tried({ seen, record, onUse }: { seen: TraitSeen; record: number | undefined; onUse(trait: Trait, declined: boolean): void }) {
+  const { trait, value, low, high, count, declined } = seen;
+  const tried = `${asShown(trait, value)}, from ${count} ${count === 1 ? 'swatch' : `swatches (${asShown(trait, low)} to ${asShown(trait, high)})`}`;
+  const written = record === undefined ? 'the usual' : `the ${asShown(trait, record)} written above`;
+  return (
+    <p className="choice-learned">
+      {TRAITS[trait]} {tried}. {declined ? `Reckoned with is ${written}.` : 'Every plan reckons with that.'}{' '}
+      <button type="button" className="plain-button underlined" onClick={() => onUse(trait, declined)}>
+        {declined ? 'Reckon with the swatches' : `Reckon with ${written}`}
+      </button>
+    </p>
   );
 }
 

@@ -1,4 +1,4 @@
-import type { ClothView, ElasticView, LogView, MakeDetail, MakeView, MeasureView, PersonView } from '@arcus/contract';
+import type { ClothView, ElasticView, ExperienceView, LogView, MakeDetail, MakeView, MeasureView, PersonView, SwatchView } from '@arcus/contract';
 import { estimatesIn } from '@arcus/core';
 import type { Entry, Fields } from './entry.ts';
 
@@ -145,4 +145,22 @@ export function logWith(makeId: string, read: LogView[] | undefined, entries: re
   if (!read && fresh.length === 0) return read;
   const struck = strikes(entries, `/api/makes/${makeId}/log`);
   return [...(read ?? []), ...fresh].map((entry) => ({ ...entry, struck: struck.get(entry.id) ?? entry.struck }));
+}
+
+/** Swatches kept and put away, and defaults wanted, before the server has them. */
+export function experienceWith(read: ExperienceView | undefined, entries: readonly Entry[]): ExperienceView | undefined {
+  if (!read || entries.length === 0) return read;
+  const path = '/api/experience/swatches';
+  const calls = entries.filter((entry) => entry.kind === 'call');
+  const away = new Set(calls.flatMap((entry) => (entry.method === 'DELETE' ? [entry.path] : [])));
+  const stored = new Set(read.swatches.map(({ id }) => id));
+  const fresh = made(entries, path)
+    .filter((body) => !stored.has(body['id'] as string))
+    .map((body) => ({ clothId: null, elasticId: null, way: 'across', steamed: null, note: '', ...body }) as unknown as SwatchView);
+  const wanted = calls.findLast((entry) => entry.method === 'PUT' && entry.path === '/api/experience/declined');
+  return {
+    ...read,
+    swatches: [...read.swatches, ...fresh].filter(({ id }) => !away.has(`${path}/${id}`)),
+    declined: (wanted?.body?.['ids'] as string[] | undefined) ?? read.declined,
+  };
 }

@@ -4,6 +4,8 @@ import { learnedFor, type LearnedFigure } from '@arcus/core';
 import { experienceActions, useExperience } from '../api/experience.ts';
 import { sayDate } from '../common/dates.ts';
 
+const OF_CLOTH = { first: ' A cloth that has strips of its own is reckoned with those.', only: ' Each cloth is reckoned with its own strips alone.' };
+
 /** What this person's own makes and swatches have taught, how far it spreads, and whether it is used. */
 export function OwnFigures() {
   const { data } = useExperience();
@@ -30,6 +32,7 @@ export function OwnFigures() {
                   {figure.observations.length === 1
                     ? 'One says little of how far it spreads.'
                     : `${figure.observations.length} lie between ${figure.low.toFixed(2)} and ${figure.high.toFixed(2)}.`}
+                  {figure.ofCloth && OF_CLOTH[figure.ofCloth]}
                 </p>
               </div>
               <Spread figure={figure} />

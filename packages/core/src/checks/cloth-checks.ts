@@ -30,7 +30,7 @@ export function prewash(sheet: Worksheet): Check {
   return {
     id: 'prewash',
     verdict: 'caution',
-    says: `Wash, dry and press the cloth before you cut. It is reckoned to lose ${share(shrinkAlong)} in length and ${share(shrinkAcross)} in width; the length to buy allows for it.`,
+    says: `Wash, dry and press the cloth before you cut. It is reckoned to lose ${share(shrinkAlong)} in length${sheet.sourceOf('cloth.shrinkAlong')} and ${share(shrinkAcross)} in width${sheet.sourceOf('cloth.shrinkAcross')}; the length to buy allows for it.`,
     numbers: { shrinkAlong, shrinkAcross },
   };
 }

@@ -10,13 +10,14 @@ const DIGS_IN_SMALL = 0.05;
 /** Whether the elastic stretches far enough to go on: girth to pass / finished <= greatest stretch x 0.95. */
 export function elasticStretch(sheet: Worksheet, needed: Quantity, waysOut: WayOut[]): Check {
   const allowed = sheet.elastic.greatestStretch * STRETCH_RESERVE;
+  const own = sheet.sourceOf('elastic.greatestStretch');
   const fits = needed.value <= allowed + 1e-9;
   return {
     id: 'elastic-stretch',
     verdict: fits ? (needed.value > allowed * 0.97 ? 'tight' : 'ok') : 'stop',
     says: fits
-      ? `The elastic stretches enough to go on: ${needed.value.toFixed(2)} times its length, ${allowed.toFixed(2)} can be counted on.`
-      : `The elastic can't stretch enough to go on: it would have to give ${needed.value.toFixed(2)} times its length, ${allowed.toFixed(2)} can be counted on. Use a longer or a stretchier one.`,
+      ? `The elastic stretches enough to go on: ${needed.value.toFixed(2)} times its length, ${allowed.toFixed(2)} can be counted on${own}.`
+      : `The elastic can't stretch enough to go on: it would have to give ${needed.value.toFixed(2)} times its length, ${allowed.toFixed(2)} can be counted on${own}. Use a longer or a stretchier one.`,
     numbers: { needed: needed.value, allowed },
     ...(fits ? {} : { waysOut }),
   };
@@ -25,13 +26,14 @@ export function elasticStretch(sheet: Worksheet, needed: Quantity, waysOut: WayO
 /** Whether an elastic sewn on stretched can be pulled as long as the cloth: cloth girth / finished <= greatest stretch x 0.95. */
 export function elasticSewn(sheet: Worksheet, ratio: Quantity, waysOut: WayOut[]): Check {
   const allowed = sheet.elastic.greatestStretch * STRETCH_RESERVE;
+  const own = sheet.sourceOf('elastic.greatestStretch');
   const fits = ratio.value <= allowed + 1e-9;
   return {
     id: 'elastic-sewn',
     verdict: fits ? 'ok' : 'stop',
     says: fits
-      ? `Sewn on stretched, the elastic is pulled to ${ratio.value.toFixed(2)} times its length; ${allowed.toFixed(2)} can be counted on.`
-      : `The elastic can't be pulled as long as the cloth: ${ratio.value.toFixed(2)} times its length, ${allowed.toFixed(2)} can be counted on. Gather the cloth first, or use a stretchier elastic.`,
+      ? `Sewn on stretched, the elastic is pulled to ${ratio.value.toFixed(2)} times its length; ${allowed.toFixed(2)} can be counted on${own}.`
+      : `The elastic can't be pulled as long as the cloth: ${ratio.value.toFixed(2)} times its length, ${allowed.toFixed(2)} can be counted on${own}. Gather the cloth first, or use a stretchier elastic.`,
     numbers: { needed: ratio.value, allowed },
     ...(fits ? {} : { waysOut }),
   };

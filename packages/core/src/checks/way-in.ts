@@ -104,7 +104,5 @@ const through = (
 /** How far cloth opens when it is pulled across, mm. */
 export function clothOpens(sheet: Worksheet, girth: Quantity): Quantity {
   if (sheet.cloth.stretchAcross === 0) return girth;
-  return girth.times(
-    Quantity.constant(1, 'ratio').plus(Quantity.leaf('stretch-across', 'Stretch across the cloth', sheet.cloth.stretchAcross, 'ratio', 'cloth')),
-  );
+  return girth.times(sheet.cloths.gives());
 }

@@ -9,7 +9,7 @@ export function hang(sheet: Worksheet, drops: string, by: 'waist' | 'neck' | 'st
     id: 'hang',
     kind: 'wait',
     title: `Let it hang for ${hours} hours`,
-    setUp: 2,
+    handling: [['hang']],
     waitHours: hours,
     how: `On a hanger ${by === 'waist' ? 'with clips ' : ''}or pinned to a stand, by the ${by}, so that the whole edge hangs free.`,
     why: drops,
@@ -22,7 +22,7 @@ export function levelFromFloor(sheet: Worksheet): void {
     id: 'level',
     kind: 'fit',
     title: 'Level the hem with a helper',
-    setUp: sheet.minutes('level').value,
+    handling: [['level']],
     how: `Put it on with the shoes it will be worn with and stand still, arms down. The helper finds where the edge hangs highest above the floor and measures that height: nowhere can it be longer. Measuring up from the floor, mark the same height all round, a mark every ${sheet.about(100, 4)}. Take it off, chalk the marks to a smooth line and cut along it. ${after(sheet)}`,
     why: 'Cloth drops by different amounts all round: only on the person can it be levelled.',
   });

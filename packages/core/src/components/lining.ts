@@ -68,7 +68,7 @@ export function addLining(sheet: Worksheet, options: LiningOptions): Lining {
         id: `${prefix}-in`,
         kind: 'sew',
         title: `Put the ${name} in`,
-        setUp: sheet.minutes('lining').value,
+        handling: [['lining']],
         shows: whole ? [] : seams.seams.map(({ id }) => id),
         how: `Slip it into the skirt, wrong sides together, so that its seams lie against those of the skirt. Match seams, middles and quarters at the waist, and baste the two together just outside the seam line.`,
       }),

@@ -6,7 +6,7 @@ export function press(sheet: Worksheet, how: string): void {
     id: 'press',
     kind: 'press',
     title: 'Press it once more',
-    setUp: sheet.minutes('press').value,
+    handling: [['press']],
     how,
     caution: 'Test the heat on a scrap: sequins and foils melt, and steam burns.',
   });

@@ -34,11 +34,12 @@ export function addSideElasticWaist(
   );
   const besides = sides[0].hip.plus(sides[1].hip);
   const plain = gores.minus(4).times(goreWaist);
-  const stretch = Quantity.leaf('greatest-stretch', 'Greatest stretch of the elastic', sheet.elastic.greatestStretch, 'ratio', 'elastic');
-  const give = Quantity.constant(1, 'ratio').plus(
-    Quantity.leaf('stretch-across', 'Stretch across the cloth', sheet.cloth.stretchAcross, 'ratio', 'cloth'),
+  const stretch = sheet.greatestStretch();
+  const opening = Quantity.smaller(clothWaist.times(sheet.cloths.gives()), plain.plus(elastic.times(2).times(stretch))).named(
+    'opening',
+    'Opens to',
+    'down',
   );
-  const opening = Quantity.smaller(clothWaist.times(give), plain.plus(elastic.times(2).times(stretch))).named('opening', 'Opens to', 'down');
   const hip = sheet.girth('hip');
   // so long that, stretched, both together reach round the hips with a little to spare
   const longEnough = Math.ceil((hip.value * 1.04 - plain.value) / (2 * sheet.elastic.greatestStretch));

@@ -7,7 +7,7 @@ export function tryOn(sheet: Worksheet, how: string, rest: Partial<Step> = {}): 
     id: 'try-on',
     kind: 'fit',
     title: 'Try it on inside out',
-    setUp: sheet.minutes('fit').value,
+    handling: [['fit']],
     how,
     why: 'Everything can still be mended before the hem.',
     ...rest,

@@ -104,9 +104,6 @@ function gatherFirst(sheet: Worksheet, { prefix, kind, edge, lining, girth, gath
       });
 }
 
-const clothGives = (sheet: Worksheet) =>
-  Quantity.constant(1, 'ratio').plus(Quantity.leaf('stretch-across', 'Stretch across the cloth', sheet.cloth.stretchAcross, 'ratio', 'cloth'));
-
 /** Whether the hips get through what opens to so much, where they were measured. */
 function hipPasses(sheet: Worksheet, opening: Quantity, by: string, waysOut: WayOut[]): void {
   if (!sheet.hasMeasure('hip-girth')) return;
@@ -143,7 +140,7 @@ function withStretchBand(sheet: Worksheet, { prefix, edge, under, girth, waysOut
   sheet.put(called('finished-girth'), 'Finished waist', 'nearest', girth);
   if (sheet.hasMeasure('hip-girth')) {
     const needed = sheet.put(called('stretch-needed'), 'Stretch needed at the waist', 'up', sheet.girth('hip').over(girth).minus(1));
-    hipPasses(sheet, girth.times(clothGives(sheet)), 'the waist', [
+    hipPasses(sheet, girth.times(sheet.cloths.gives()), 'the waist', [
       ...waysOut,
       { says: `Use a knit that stretches by ${Math.ceil(needed.value * 100)} % or more` },
     ]);
@@ -162,7 +159,11 @@ function withElastic(sheet: Worksheet, { prefix, kind, edge, under, girth, waysO
   const longer: WayOut = { says: 'Cut the elastic as long as the body', choices: { elasticSchool: 'body' } };
   const stretchier: WayOut = { says: 'An elastic that stretches to twice its length', elastic: { kind: 'knitted', greatestStretch: 2 } };
   const flat = kind === 'self-casing' && !under ? runLength(sheet, edge) : girth;
-  hipPasses(sheet, Quantity.smaller(flat.times(clothGives(sheet)), elasticOpensTo(sheet, finished)), 'the waist', [longer, stretchier, ...waysOut]);
+  hipPasses(sheet, Quantity.smaller(flat.times(sheet.cloths.gives()), elasticOpensTo(sheet, finished)), 'the waist', [
+    longer,
+    stretchier,
+    ...waysOut,
+  ]);
   if (sheet.hasMeasure('hip-girth')) {
     const needed = sheet.put(called('elastic-stretch-needed'), 'Stretch needed to go on', 'up', sheet.girth('hip').over(finished));
     sheet.check(elasticStretch(sheet, needed, [longer, stretchier, ...waysOut]));

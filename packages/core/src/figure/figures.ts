@@ -26,6 +26,7 @@ const times = (id: string, label: string, beginner: number, practised: number, u
  */
 export const FIGURES: Readonly<Record<string, Figure>> = {
   ...times('pace', 'Seam sewn a minute', 500, 1500, 'mm a min'),
+  ...times('wash', 'Washing and pressing the cloth', 20, 20),
   ...times('test', 'Testing stitches on a scrap', 15, 8),
   ...times('chalk', 'Chalking a piece', 12, 6),
   ...times('cut', 'Cutting a piece', 8, 4),
@@ -57,6 +58,8 @@ export const FIGURES: Readonly<Record<string, Figure>> = {
   ...times('loop', 'A loop and its button', 15, 8),
   ...times('fit', 'Trying on and marking', 20, 10),
   ...times('level', 'Levelling the hem with a helper', 25, 15),
+  ...times('hang', 'Hanging it up', 2, 2),
+  ...times('crinkle', 'Washing, wringing and tying', 15, 15),
   ...times('press', 'The last pressing', 12, 7),
   'thread-301': figure('Thread for a straight stitch', 2.5, 'ratio', MEMORY),
   'thread-304': figure('Thread for a zigzag', 7, 'ratio', MEMORY),
@@ -88,5 +91,7 @@ export const FIGURES: Readonly<Record<string, Figure>> = {
   breath: figure('Room round the bust to breathe and to dress', 50, 'mm'),
   'shoulder-slope': figure('A shoulder falls by', 40, 'mm'),
   gap: figure('Gap left for the elastic', 30, 'mm'),
+  'gather-reach': figure('Gathers reach at most', 4, 'ratio', 'deliberately huge, common practice'),
+  'crinkle-take-up': figure('Take-up of a crinkled finish', 1.5, 'ratio'),
   'facing-width': figure('Facing of a slit, on each side', 40, 'mm'),
 };

@@ -170,7 +170,7 @@ function levelFromWaist(sheet: Worksheet): void {
     id: 'level',
     kind: 'fit',
     title: 'Check the four sides from the waist',
-    setUp: sheet.minutes('level').value,
+    handling: [['level']],
     how: `Lay the skirt flat. Measure from the waist seam along the cloth to the middle of each side: all four are ${sheet.show(sheet.number('sideLength'))} and the hem allowance. Then to each corner: all four ${sheet.show(sheet.quantity('corner-length'))} and a little. Trim what has dropped, straight from corner to corner. Do not level it from the floor.`,
     why: 'Levelled from the floor it would stop being a handkerchief.',
   });

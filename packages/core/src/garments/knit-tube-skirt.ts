@@ -117,10 +117,7 @@ function look(sheet: Worksheet, tube: Tube, finished: Quantity, { waist, hip }: 
   const shaped: WayOut = { says: 'Shape it to the hip', choices: { profile: 'shaped' } };
   const longer: WayOut = { says: 'Cut the elastic as long as the body', choices: { elasticSchool: 'body' } };
   const stretchier: WayOut = { says: 'An elastic that stretches to twice its length', elastic: { kind: 'knitted', greatestStretch: 2 } };
-  const give = Quantity.constant(1, 'ratio').plus(
-    Quantity.leaf('stretch-across', 'Stretch across the cloth', sheet.cloth.stretchAcross, 'ratio', 'cloth'),
-  );
-  const opening = Quantity.smaller(tube.waist.times(give), elasticOpensTo(sheet, finished)).named('opening', 'Opens to', 'down');
+  const opening = Quantity.smaller(tube.waist.times(sheet.cloths.gives()), elasticOpensTo(sheet, finished)).named('opening', 'Opens to', 'down');
   const passes = passesOver(sheet, {
     id: 'passes-over-hip',
     what: 'the hips',

@@ -161,7 +161,7 @@ const fitNeck = (sheet: Worksheet) => ({
   id: 'neck-fit',
   kind: 'fit' as const,
   title: 'Try the hole over the head',
-  setUp: sheet.minutes('fit').value / 2,
+  handling: [['fit', 0.5]] as const,
   how: `Pull it over the head once. If it will not go, cut the hole larger, ${sheet.about(3, 0.125)} all round at a time: the neck grows by six times as much. While it has grown by no more than ${sheet.about(20, 0.75)}, stretch the collar a little as you sew it on; beyond that cut a new collar, longer by as much.`,
   why: 'A hole can be made larger, never smaller.',
 });

@@ -160,7 +160,7 @@ function sewBodice(
     id: 'bodice-fit',
     kind: 'fit',
     title: 'Try the bodice on before anything is joined to it',
-    setUp: sheet.minutes('fit').value,
+    handling: [['fit']],
     how: `Pin the straps to the front and the back, put the outer bodice on inside out and look: does it lie close without pulling, does its lower edge reach the waist all round? Pin what is too wide along the side seams; sew inside the old line${lined ? ' and take in the lining by exactly as much' : ''}. Its lower seam line should be ${sheet.show(bodiceWaist)} round, as the skirt’s hole is. Where it came out wider, cut the hole wider too, ${sheet.showLength(wider)} outwards all round for every ${sheet.showLength(more)}, and stay it again; where it came out narrower, let the side seams out: a hole can’t be made smaller.`,
     why: 'The whole skirt hangs from this seam: what does not fit here fits nowhere.',
   });

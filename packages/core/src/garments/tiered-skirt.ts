@@ -118,7 +118,7 @@ export const tieredSkirt: Construction = {
     lining?.close();
     lining?.hem();
     addHemEdge(sheet, { edge: along(copiesOf(last.piece), 'bottom'), curved: false, onto: last.piece.id });
-    if (sheet.yes('crinkled')) crinkle(sheet);
+    if (sheet.yes('crinkled')) crinkle(sheet, last.flat);
     else press(sheet, 'Press each tier from below, into the gathers with the tip of the iron, never across them.');
     wear(sheet, tiers, waist, held);
 
@@ -199,14 +199,17 @@ function closeBack(sheet: Worksheet, tiers: readonly Tier[], { waysOut }: Gather
   });
 }
 
-function crinkle(sheet: Worksheet): void {
+/** Wrung and dried in folds: it hangs narrower by the take-up of the finish, a strip of the cloth says how much. */
+function crinkle(sheet: Worksheet, hem: Quantity): void {
+  const takeUp = sheet.figure('crinkle-take-up');
+  const narrow = sheet.put('crinkled-sweep', 'Round the hem, as it hangs crinkled', 'nearest', hem.over(takeUp));
   sheet.step({
     id: 'crinkle',
     kind: 'wait',
     title: 'Wash, wring lengthwise, tie, let it dry',
-    setUp: 15,
+    handling: [['crinkle']],
     waitHours: CRINKLE_DRIES,
-    how: 'Wash it, twist it lengthwise into a rope, tie it in a few places, and hang it up to dry right through. Then untie it and shake it out. It is not pressed.',
+    how: `Try it on a strip of the cloth first. Wash the skirt, twist it lengthwise into a rope, tie it in a few places, and hang it up to dry right through. Then untie it and shake it out: the hem hangs about ${sheet.show(narrow)} round instead of ${sheet.show(hem)}, and opens again when you walk. It is not pressed.`,
     why: 'The folds set while it dries; opened damp, they fall out.',
   });
 }

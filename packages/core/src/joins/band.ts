@@ -73,7 +73,7 @@ export function prepareFittedBand(
     id: `${prefix}-ready`,
     kind: 'prepare',
     title: 'Get the band ready and baste it on',
-    setUp: sheet.minutes('band').value / 2,
+    handling: [['band', 0.5]],
     section: 'band',
     shows: [prefix],
     how: `Fuse the interfacing to the wrong side of the outer half of the band, with a dry iron and a cloth over it. Press the band in half lengthwise, right side out. Open it and press ${seam} of the inner long edge to the wrong side. At the outer long edge snip: ${seam} from one end for the seam, ${lap} further for the overlap, then quarters of ${quarter}. Snip the garment’s waist in quarters too, beginning at the opening. Pin the band on, right sides together, snips on snips, and baste it with long stitches.`,
@@ -122,7 +122,7 @@ export function fittedBand(sheet: Worksheet, { prefix, band, edge, under = [], o
     id: `${prefix}-fasten`,
     kind: 'sew',
     title: `Sew on the ${fastening}`,
-    setUp: sheet.minutes('facing').value / 2,
+    handling: [['facing', 0.5]],
     section: 'band',
     how: 'Close the zip and lay the overlap flat under or over the other end. Mark where the two meet. Sew the hook to the end on top and the bar (or the button and a buttonhole) below it, through the inner layers only, with doubled thread.',
   });

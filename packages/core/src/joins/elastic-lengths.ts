@@ -61,5 +61,5 @@ export function elasticWidth(sheet: Worksheet): Quantity {
 
 /** The greatest girth an elastic ring opens to, mm. */
 export function elasticOpensTo(sheet: Worksheet, finished: Quantity): Quantity {
-  return finished.times(Quantity.leaf('greatest-stretch', 'Greatest stretch of the elastic', sheet.elastic.greatestStretch, 'ratio', 'elastic'));
+  return finished.times(sheet.greatestStretch());
 }

@@ -78,7 +78,7 @@ export function threadElastic(
     id: prefix,
     kind: 'sew',
     title: 'Thread the elastic',
-    setUp: sheet.minutes('casing').value / 3,
+    handling: [['casing', 1 / 3]],
     section: 'casing-threaded',
     shows: shows.map(({ id }) => id),
     how: `Cut ${sheet.show(cut)} of elastic. Pin one end to the cloth beside the gap so that it cannot slip in. Put a safety pin through the other end and work it through the channel, keeping the elastic flat. Pin the two ends together, one over the other.`,
@@ -98,7 +98,7 @@ export function closeElastic(
     id: stays ? 'leave-open' : `${prefix}-close`,
     kind: 'sew',
     title: stays ? 'Join the elastic; leave the gap open' : 'Join the elastic and close the gap',
-    setUp: sheet.minutes('casing').value / 6,
+    handling: [['casing', 1 / 6]],
     section: 'casing-threaded',
     shows: shows.map(({ id }) => id),
     how: [

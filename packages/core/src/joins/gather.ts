@@ -66,15 +66,16 @@ export function gatherStep(sheet: Worksheet, { id, title, edge, to, names, shows
   const flat = runLength(sheet, edge);
   const ratio = flat.value / to.value;
   const breaks = Math.max(4, Math.ceil(flat.value / LONGEST_PULL));
-  const metres = flat.over(Quantity.constant(1000, 'mm'));
+  const metres = flat.value / 1000;
   sheet.step({
     id,
     kind: 'sew',
     title,
     ...way,
     seam: rows === 1 ? flat : flat.times(rows),
-    setUp: sheet.minutes('gather').times(metres).value,
+    handling: [['gather', metres]],
     how: `Try it on a strip first: ${sheet.about(STRIP, STRIP_INCHES)} should come out ${sheet.about(STRIP / ratio, STRIP_INCHES / ratio)} long (${ratio.toFixed(2)} to 1), with needle ${needleFor(sheet.cloth)}. ${how(sheet, breaks)}`,
+    gathers: ratio,
     sections: sectionTable(flat, to, names),
     section: 'gather',
     shows: shows.map((join) => join.id),

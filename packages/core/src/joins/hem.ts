@@ -76,7 +76,7 @@ function rawHem(sheet: Worksheet, { id, title, edge, role }: Pick<HemOptions, 'i
     id,
     kind: 'sew',
     title: `${title}: left as it is cut`,
-    setUp: sheet.minutes('finish').value,
+    handling: [['finish']],
     joins: [id],
     ...(frays ? { seam: long, stitch: '304' as const, stitchLength: 2, stitchWidth: 4 } : {}),
     how: frays

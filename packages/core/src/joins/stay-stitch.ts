@@ -18,7 +18,7 @@ export function stayStitch(
     id: 'stay-stitch',
     kind: 'sew',
     title: `Stay-stitch the ${what}`,
-    setUp: sheet.minutes('stay').value,
+    handling: [['stay']],
     seam: lined ? length.times(2) : length,
     ...(knit ? { stitch: '304' as const, stitchLength: 2.5, stitchWidth: 1 } : { stitch: '301' as const, stitchLength: 2, stitchWidth: 0 }),
     how: knit

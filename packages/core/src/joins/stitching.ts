@@ -2,6 +2,7 @@ import { Quantity } from '../quantity/quantity.ts';
 import type { ClothRole } from '../shapes/piece.ts';
 import type { Join } from '../sheet/join.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
+import type { StepToAdd } from '../sheet/handling.ts';
 import type { Step } from '../make/step.ts';
 import type { StitchId } from '../make/stitches.ts';
 
@@ -15,36 +16,28 @@ export function seamStitch(sheet: Worksheet, role: ClothRole = 'main'): Stitchin
 }
 
 /** A step at the machine: what it sews, how often it goes along it, and the handling that comes with it. */
-export interface Sewing extends Omit<Step, 'kind' | 'seam' | 'setUp' | 'joins'> {
+export interface Sewing extends Omit<StepToAdd, 'kind' | 'seam' | 'joins'> {
   /** The joins it sews. */
   sews: readonly Join[];
   /** Passes along them; 0 where the stitching is another's. */
   passes?: number;
   /** What is sewn where that is more than the joins themselves, mm. */
   seam?: Quantity;
-  /** Names of the figures of its handling, in minutes, each so often. */
-  handling: ReadonlyArray<readonly [figure: string, times?: number]>;
   role?: ClothRole;
   /** Sewn by hand or not sewn at all: no stitch of the machine. */
   byHand?: boolean;
 }
 
 /** Adds a step at the machine; thread and minutes follow from the lengths of its joins. */
-export function sewStep(sheet: Worksheet, { sews, passes = 1, seam, handling, role, byHand, ...step }: Sewing): void {
+export function sewStep(sheet: Worksheet, { sews, passes = 1, seam, role, byHand, ...step }: Sewing): void {
   const sewn = seam ?? times(total(sews), passes);
   sheet.step({
     kind: 'sew',
     ...(byHand ? {} : { seam: sewn, ...seamStitch(sheet, role) }),
     ...footFor(step.stitch ?? seamStitch(sheet, role).stitch),
     ...step,
-    setUp: handlingMinutes(sheet, handling).value,
     joins: sews.filter((join) => join.step === step.id).map(({ id }) => id),
   });
-}
-
-/** Minutes of handling. A figure "a metre" is multiplied by the metres. */
-export function handlingMinutes(sheet: Worksheet, handling: Sewing['handling']): Quantity {
-  return Quantity.sum(handling.map(([figure, count = 1]) => sheet.minutes(figure).times(count)));
 }
 
 /** Length of several joins together, mm. */
@@ -81,7 +74,7 @@ export function finishStep(
       ? `${how}, both layers of the seam together. Trim them level first.`
       : `${how}, each one for itself, one layer at a time. Do not pull.`,
     why: together ? 'This cloth frays, and the seam is pressed to one side.' : 'This cloth frays, and the seam will be pressed open.',
-    setUp: sheet.minutes('finish').value,
+    handling: [['finish']],
     shows: shows.map((join) => join.id),
     ...settings,
     ...(stitch ? { stitch, seam: length } : {}),

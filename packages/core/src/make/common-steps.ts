@@ -1,4 +1,5 @@
 import type { Worksheet } from '../sheet/worksheet.ts';
+import { handled } from '../sheet/handling.ts';
 import { needleFor } from './needle.ts';
 import type { Step } from './step.ts';
 
@@ -12,7 +13,7 @@ function washStep(sheet: Worksheet): Step[] {
       id: 'wash',
       kind: 'wait',
       title: 'Wash, dry and press the cloth',
-      setUp: 20,
+      ...handled(sheet, [['wash']]),
       waitHours: 24,
       how: 'Wash it the way the garment will be washed, dry it, press it flat.',
       why: 'It shrinks now and not after the first wear; finishes that irritate skin go too.',
@@ -26,7 +27,7 @@ function testStep(sheet: Worksheet): Step {
     id: 'test',
     kind: 'prepare',
     title: 'Test on a scrap',
-    setUp: sheet.minutes('test').value,
+    ...handled(sheet, [['test']]),
     how: `Needle ${needleFor(cloth)}. Fold a scrap double and sew a hand’s breadth of every stitch you will use. Pull it along and across: nothing may pop, nothing may pucker.`,
     why:
       cloth.kind === 'knit'
@@ -42,7 +43,7 @@ function chalkStep(sheet: Worksheet): Step {
     id: 'chalk',
     kind: 'chalk',
     title: kinds === 1 ? 'Chalk the piece' : `Chalk the ${kinds} kinds of piece`,
-    setUp: sheet.minutes('chalk').times(kinds).value,
+    ...handled(sheet, [['chalk', kinds]]),
     how: 'Follow the chalk page, one piece after the other, on the wrong side of the cloth. Check the first radius or width with a second tape before you go on.',
   };
 }
@@ -53,7 +54,7 @@ function cutStep(sheet: Worksheet): Step {
     id: 'cut',
     kind: 'cut',
     title: `Cut ${pieces === 1 ? 'the piece' : `the ${pieces} pieces`}`,
-    setUp: sheet.minutes('cut').times(pieces).value,
+    ...handled(sheet, [['cut', pieces]]),
     how: 'Cut on the solid line. Where several pieces are alike, the first one cut is the template for the others. Snip the notches no deeper than half the allowance and pin a label on every piece before it leaves the table.',
     caution: 'With a rotary cutter: close the blade when you put it down, cut away from your hand.',
   };
@@ -64,6 +65,6 @@ export function cutFolded(sheet: Worksheet, cuts: number, layers: number): void 
   const step = sheet.steps.find(({ id }) => id === 'cut');
   if (!step) return;
   step.title = `Cut ${cuts === 1 ? 'the one outline' : `the ${cuts} outlines`}, up to ${layers} layers at once`;
-  step.setUp = sheet.minutes('cut').times(cuts).value;
+  Object.assign(step, handled(sheet, [['cut', cuts]]));
   step.how = `Pin the layers together so that none creeps; never cut into a fold that is part of a piece. ${step.how}`;
 }

@@ -1,5 +1,6 @@
 import { Quantity } from '../quantity/quantity.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
+import { handlingMinutes } from '../sheet/handling.ts';
 import type { Step } from './step.ts';
 import { STITCHES } from './stitches.ts';
 
@@ -17,8 +18,7 @@ export function threadLength(sheet: Worksheet): Quantity {
 /** Minutes of all steps, waits apart. */
 export function sewingMinutes(sheet: Worksheet): Quantity {
   const seamsWhere = (byHand: boolean) => sheet.steps.flatMap(({ seam, pace }) => (seam && (pace !== undefined) === byHand ? [seam] : []));
-  const handling = sheet.steps.reduce((sum, step) => sum + step.setUp, 0);
-  const handled = Quantity.constant(handling, 'min', undefined, 'handling of all steps');
+  const handled = handlingMinutes(sheet).named('handling-total', 'Handling of all steps', 'nearest');
   const [machine, hand] = [seamsWhere(false), seamsWhere(true)];
   const sewn = Quantity.sum(machine).named('seam-total', 'All seams', 'nearest').over(sheet.minutes('pace')).as('min');
   if (hand.length === 0) return handled.plus(sewn);

@@ -42,10 +42,14 @@ export interface Step {
   foot?: string;
   /** Sewn at this pace instead of the machine's, mm a minute. */
   pace?: number;
-  /** Set-up and handling, minutes, on top of the seam at the person's pace. */
+  /** What its handling consists of: names of figures, in minutes, each so often (a figure "a metre" so many metres). */
+  handling: ReadonlyArray<readonly [figure: string, times: number]>;
+  /** All of that, minutes, on top of the seam at the person's pace. */
   setUp: number;
   /** Hours to let it be (drying, hanging), apart from the sewing time. */
   waitHours?: number;
+  /** It gathers an edge: so many times as long as what it is gathered to. */
+  gathers?: number;
   /** How to divide two edges that are joined: parts, and the mark spacing on each edge, mm. */
   sections?: SectionTable;
   /** Rows sewn with elastic thread, and the rows (counted through all pieces) before which a fresh bobbin goes in. */

@@ -21,6 +21,7 @@ import type { Units } from '../units/units.ts';
 import { chalkSheets } from '../marks/chalk-sheets.ts';
 import { firstSteps } from '../make/common-steps.ts';
 import { withWhatIsThere } from '../make/on-the-table.ts';
+import { gathersReach } from '../checks/gathers-reach.ts';
 import { joinsAgree } from '../checks/joins-agree.ts';
 import { keepWaysThatHelp } from './ways-that-help.ts';
 import { layCloth, quickLayer, type Layer, type PlanLay } from './plan-lay.ts';
@@ -104,7 +105,7 @@ function drafted(request: PlanRequest): Draft {
     learned: request.learned ?? {},
   });
   construction.draft(sheet);
-  sheet.check(joinsAgree(sheet));
+  sheet.check(joinsAgree(sheet), gathersReach(sheet));
   return { construction, sheet, choices };
 }
 
@@ -190,8 +191,5 @@ function toBuy(sheet: Worksheet, role: ClothRole, needed: Quantity): Quantity {
 
 /** A length of washed cloth as it is before the wash. */
 function unwashedLength(sheet: Worksheet, role: ClothRole, needed: Quantity): Quantity {
-  const { prewashed, shrinkAlong } = sheet.cloths.of(role);
-  if (prewashed) return needed;
-  const id = role === 'main' || !sheet.cloths.isNamed(role) ? 'shrink-along' : `${role}-shrink-along`;
-  return needed.over(Quantity.constant(1, 'ratio').minus(Quantity.leaf(id, 'Shrinkage along', shrinkAlong, 'ratio', 'cloth')));
+  return sheet.cloths.of(role).prewashed ? needed : needed.over(sheet.cloths.keeps('shrinkAlong', role));
 }

@@ -69,6 +69,8 @@ export function previewOf(plan: Plan) {
   return {
     construction: plan.construction.id,
     units,
+    /** How the maker works: beginner or practised. */
+    pace: String(plan.choices.get('pace')),
     quantities: plan.quantities.map((quantity) => quantityView(quantity, units)),
     pieces: plan.pieces.map(pieceView),
     joins: plan.joins.map(joinView),

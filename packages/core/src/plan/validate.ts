@@ -101,7 +101,8 @@ function assertChoice(choice: Choice, value: ChoiceValue): void {
   if (value > max) throw new Unmakeable(field, `${choice.label} of ${value} is too much.`, max);
 }
 
-const CLOTH_RANGES: Partial<Record<keyof Cloth, [number, number]>> = {
+/** What a figure of a cloth can be. */
+export const CLOTH_RANGES: Partial<Record<keyof Cloth, [number, number]>> = {
   width: [50, 10_000],
   selvedge: [0, 200],
   stretchAcross: [0, 4],
@@ -167,9 +168,11 @@ export function settleFigures(given: Record<string, number>): Record<string, num
   return given;
 }
 
+export const ELASTIC_RANGES = { width: [2, 200], greatestStretch: [1.01, 6] } satisfies Partial<Record<keyof Elastic, [number, number]>>;
+
 /** The elastic with its defaults; the greatest stretch follows the kind unless given. Throws BadInput naming the field. */
 export function settleElastic(given: Partial<Elastic>): Elastic {
-  assertFields('elastic', given, { width: [2, 200], greatestStretch: [1.01, 6] }, { kind: Object.keys(USUAL_STRETCH) }, []);
+  assertFields('elastic', given, ELASTIC_RANGES, { kind: Object.keys(USUAL_STRETCH) }, []);
   const elastic = { ...PLAIN_ELASTIC, ...withoutUndefined(given) };
   return given.greatestStretch === undefined ? { ...elastic, greatestStretch: USUAL_STRETCH[elastic.kind] } : elastic;
 }

@@ -13,6 +13,7 @@ import { FormulaError } from '../errors/formula-error.ts';
 import { FIGURES, type FigureUnit } from '../figure/figures.ts';
 import type { Choice, ChoiceValue } from '../garments/choice.ts';
 import type { ChalkSheet } from '../marks/mark.ts';
+import { handled, type StepToAdd } from './handling.ts';
 import type { Step } from '../make/step.ts';
 import { Quantity } from '../quantity/quantity.ts';
 import type { QuantityUnit, SafeSide } from '../quantity/unit.ts';
@@ -117,7 +118,7 @@ export class Worksheet {
 
   constructor({ body, wearer, estimated, choices, definitions, cloths, elastic, units, figures, learned = {} }: SheetFor) {
     this.scale = SAMPLE_SCALE[String(choices.get('sampleSize') ?? 'full')] ?? 1;
-    this.cloths = new Cloths(cloths);
+    this.cloths = new Cloths(cloths, learned);
     this.body = body;
     this.wearer = wearer;
     this.estimated = estimated;
@@ -215,6 +216,19 @@ export class Worksheet {
     return this.leaf(id, label, own ?? figure.value, UNIT_OF_FIGURE[figure.unit], 'figure');
   }
 
+  /** The most the elastic gives; from a strip of it, where one was tried. */
+  greatestStretch(): Quantity {
+    const label = 'Greatest stretch of the elastic';
+    const own = this.learned['elastic.greatestStretch'];
+    return Quantity.leaf('greatest-stretch', own ? `${label} (${own})` : label, this.elastic.greatestStretch, 'ratio', 'elastic');
+  }
+
+  /** Where a figure of the maker's own comes from, to be put after its number: " (your figure, from 2 swatches of it)"; nothing where it is none. */
+  sourceOf(id: string): string {
+    const own = this.learned[id];
+    return own ? ` (${own})` : '';
+  }
+
   /** Minutes something takes at the pace in hand, by the name of its figures. */
   minutes(id: string): Quantity {
     return this.figure(`${id}-${this.oneOf('pace')}`);
@@ -288,9 +302,9 @@ export class Worksheet {
   }
 
   /** Adds a step. Throws FormulaError where the id is taken. */
-  step(step: Step): void {
+  step({ handling, ...step }: StepToAdd): void {
     if (this.steps.some(({ id }) => id === step.id)) throw new FormulaError(`two steps are called ${step.id}`);
-    this.steps.push(step);
+    this.steps.push({ ...step, ...handled(this, handling) });
   }
 
   /** A quantity as this person reads it, rounded to its safe side. */

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { planFor } from '../plan/plan.ts';
-import { learnedFor, traitsSeen, type Experience, type Outcome, type SwatchSeen } from './learn.ts';
+import type { Experience, Outcome, SwatchSeen } from './experience.ts';
+import { learnedFor } from './learn.ts';
 import { requestOfMake } from './request-of.ts';
 
 const swatch = (more: Partial<SwatchSeen>): SwatchSeen => ({
@@ -85,18 +86,72 @@ describe('what was made and tried teaches the next plan', () => {
     );
   });
 
-  it('traits: stretch (x - 10)/10 of a fold of 10 cm, shrinkage 1 - after/before; of two the careful one (handbook 2)', () => {
-    const seen = traitsSeen([
-      swatch({ kind: 'stretch', before: 100, after: 150 }),
-      swatch({ kind: 'stretch', before: 100, after: 140 }),
-      swatch({ kind: 'shrinkage', way: 'along', before: 500, after: 480 }),
-      swatch({ kind: 'shrinkage', way: 'along', before: 500, after: 475 }),
-      swatch({ kind: 'elastic', before: 100, after: 180 }),
-    ]);
-    const of = (trait: string) => seen.find((each) => each.trait === trait)!;
-    expect(of('stretchAcross').value).toBeCloseTo(0.4, 9);
-    expect(of('shrinkAlong').value).toBeCloseTo(0.05, 9);
-    expect(of('greatestStretch').value).toBeCloseTo(1.8, 9);
-    expect(of('stretchAcross')).toMatchObject({ count: 2 });
+  it('a strip says how far this cloth gathers, and only this one (handbook 5: test a strip)', () => {
+    const swatches = [swatch({ kind: 'gather', before: 300, after: 150 }), swatch({ kind: 'gather', clothId: 'voile', before: 300, after: 80 })];
+    expect(learnt({ swatches }, 'gather-reach')).toMatchObject({ value: 2, low: 2, high: 2, says: 'your figure, from 1 swatch of this cloth' });
+    expect(learnedFor({ ...nothing, swatches }, { clothId: 'linen' })).toEqual([]);
+  });
+
+  it('a crinkled strip, and a crinkled hem, say how narrow the next one hangs: flat / crinkled', () => {
+    const tiered = { id: 'third', construction: 'tiered-skirt', choices: { crinkled: true } };
+    const of = { body: { 'waist-girth': 700, 'hip-girth': 960 }, cloth: { id: 'poplin', width: 1500 } };
+    const sweepOf = (experience: Experience) => {
+      const plan = planFor(requestOfMake(tiered, { ...of, experience }));
+      const value = (id: string) => plan.quantities.find((each) => each.id === id)!.value;
+      return { flat: value('hem-sweep'), hangs: value('crinkled-sweep'), says: plan.steps.find(({ id }) => id === 'crinkle')!.how, plan };
+    };
+    const usual = sweepOf(nothing);
+    const strip = sweepOf({ ...nothing, swatches: [swatch({ kind: 'crinkle', before: 300, after: 120 })] });
+    expect(strip.hangs).toBeCloseTo((strip.flat * 120) / 300, 6);
+    expect(strip.hangs).toBeLessThan(usual.hangs);
+    expect(JSON.stringify(strip.plan.quantities.find(({ id }) => id === 'crinkled-sweep'))).toContain('your figure, from 1 swatch of this cloth');
+    const made = outcome({ 'crinkled-sweep': 2000 }, { planned: { 'hem-sweep': usual.flat } });
+    expect(sweepOf({ ...nothing, outcomes: [made] }).hangs).toBeCloseTo(2000, 0);
+  });
+});
+
+describe('time is learnt kind by kind where a clock ran', () => {
+  const minutes = (experience: Experience, of = make) => {
+    const plan = planFor(requestOfMake(of, { ...sources, experience }));
+    const setUp = (id: string) => plan.steps.find((step) => step.id === id)!.setUp;
+    return { chalk: setUp('chalk'), cut: setUp('cut'), all: plan.quantities.find(({ id }) => id === 'sewing-minutes')!, plan };
+  };
+  const usual = minutes(nothing);
+  const timed = (times: NonNullable<Outcome['times']>, all: number) => ({ ...nothing, outcomes: [outcome({ 'sewing-minutes': all }, { times })] });
+
+  it('what took twice as long takes twice as long again; the rest is reckoned by what is left of the whole', () => {
+    const whole = usual.all.value;
+    const works = [{ work: 'chalk', usual: usual.chalk, real: 2 * usual.chalk }];
+    // the rest went as reckoned
+    const next = minutes(timed({ usual: whole, works }, whole + usual.chalk));
+    expect(next.chalk).toBeCloseTo(2 * usual.chalk, 6);
+    expect(next.cut).toBeCloseTo(usual.cut, 6);
+    expect(next.all.value).toBeCloseTo(whole + usual.chalk, 6);
+    // the rest took half as long again
+    const slower = minutes(timed({ usual: whole, works }, 2 * usual.chalk + 1.5 * (whole - usual.chalk)));
+    expect(slower.chalk).toBeCloseTo(2 * usual.chalk, 6);
+    expect(slower.cut).toBeCloseTo(1.5 * usual.cut, 6);
+    expect(JSON.stringify(next.all)).toContain('Chalking a piece, taking it slowly (your figure, from 1 make)');
+  });
+
+  it('learnt twice it stays what it was: a make that goes as the last one did teaches the same', () => {
+    const whole = usual.all.value;
+    const same = () => outcome({ 'sewing-minutes': 1.5 * whole }, { times: { usual: whole, works: [] } });
+    const once = minutes({ ...nothing, outcomes: [same()] });
+    const thrice = minutes({ ...nothing, outcomes: [same(), { ...same(), makeId: 'b' }, { ...same(), makeId: 'c' }] });
+    expect(once.all.value).toBeCloseTo(1.5 * whole, 6);
+    expect(thrice.all.value).toBeCloseTo(1.5 * whole, 6);
+  });
+
+  it('clocks that say more than the whole are not taken off it', () => {
+    const whole = usual.all.value;
+    const next = minutes(timed({ usual: whole, works: [{ work: 'chalk', usual: usual.chalk, real: 3 * whole }] }, whole));
+    expect(next.cut).toBeCloseTo(usual.cut, 6);
+  });
+
+  it('the default can be had back for one kind of work alone', () => {
+    const works = [{ work: 'cut', usual: usual.cut, real: 3 * usual.cut }];
+    const next = minutes({ ...timed({ usual: usual.all.value, works }, usual.all.value + 2 * usual.cut), declined: ['time-cut'] });
+    expect(next.cut).toBeCloseTo(usual.cut, 6);
   });
 });

@@ -5,7 +5,7 @@ import { constructionById } from '../garments/index.ts';
 import { draftFor } from '../plan/plan.ts';
 import type { PlanRequest } from '../plan/request.ts';
 import { formatLength } from '../units/format.ts';
-import type { Outcome } from './learn.ts';
+import type { Outcome } from './experience.ts';
 
 /** What one make taught the next of its kind. */
 export interface Lesson {

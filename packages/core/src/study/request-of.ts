@@ -6,7 +6,9 @@ import type { ChoiceValue } from '../garments/choice.ts';
 import { constructionById } from '../garments/index.ts';
 import type { PlanRequest } from '../plan/request.ts';
 import type { Units } from '../units/units.ts';
-import { learnedFor, withLearned, type Experience } from './learn.ts';
+import { asTried, traitsSeen } from './as-tried.ts';
+import type { Experience } from './experience.ts';
+import { learnedFor, withLearned } from './learn.ts';
 
 /** A cloth as it is kept on the shelf. */
 type KeptCloth = Parameters<typeof clothFigures>[0];
@@ -19,8 +21,8 @@ export interface RequestSources {
   /** The person is a child, whatever the measures look like. */
   child?: boolean;
   cloth?: KeptCloth & { id: string };
-  others?: Readonly<Record<string, KeptCloth>>;
-  elastic?: Elastic;
+  others?: Readonly<Record<string, KeptCloth & { id: string }>>;
+  elastic?: Elastic & { id: string };
   /** What was tried and made so far. */
   experience?: Experience;
   units?: Units;
@@ -32,17 +34,34 @@ export function requestOfMake(
   { body, estimated = {}, child = false, cloth, others = {}, elastic, experience, units }: RequestSources,
 ): PlanRequest {
   const known = constructionById(construction);
-  const learned = known && experience ? learnedFor(experience, { clothId: cloth?.id ?? null, makeId: id }) : [];
+  const own = known && experience ? learnedFor(experience, { clothId: cloth?.id ?? null, makeId: id }) : [];
+  const { learned: saidOfOwn, ...figured } = known && own.length > 0 ? withLearned(known, choices, own) : { learned: {} };
+  const learned = {
+    ...saidOfOwn,
+    ...saidOfTraits('cloth', cloth, experience),
+    ...Object.fromEntries(Object.entries(others).flatMap(([role, each]) => Object.entries(saidOfTraits(role, each, experience)))),
+    ...saidOfTraits('elastic', elastic, experience),
+  };
   return {
     construction,
     body: body ?? {},
     estimated,
     ...(body ? { wearer: wearerFor(body, child) } : {}),
     choices,
-    ...(known && learned.length > 0 ? withLearned(known, choices, learned) : {}),
-    cloth: cloth && clothFigures(cloth),
-    cloths: Object.fromEntries(Object.entries(others).map(([role, each]) => [role, clothFigures(each)])),
-    elastic: elastic && { width: elastic.width, kind: elastic.kind, greatestStretch: elastic.greatestStretch },
+    ...figured,
+    ...(Object.keys(learned).length > 0 ? { learned } : {}),
+    cloth: cloth && clothFigures(asTried(cloth, experience)),
+    cloths: Object.fromEntries(Object.entries(others).map(([role, each]) => [role, clothFigures(asTried(each, experience))])),
+    elastic: elastic && elasticFigures(asTried(elastic, experience)),
     ...(units ? { units } : {}),
   };
+}
+
+const elasticFigures = ({ width, kind, greatestStretch }: Elastic): Elastic => ({ width, kind, greatestStretch });
+
+/** What is said of the traits of a cloth or elastic that were tried on strips of it, by role and trait. */
+function saidOfTraits(role: string, kept: { id: string } | undefined, experience: Experience | undefined): Record<string, string> {
+  if (!kept || !experience) return {};
+  const tried = traitsSeen(experience, kept.id).filter(({ declined }) => !declined);
+  return Object.fromEntries(tried.map(({ trait, says }) => [`${role}.${trait}`, says]));
 }

@@ -5,6 +5,7 @@ import type { Quantity } from '../quantity/quantity.ts';
 const WORTH = [
   'finished-girth',
   'hem-sweep',
+  'crinkled-sweep',
   'finished-length',
   'shirr-relaxed',
   'bobbins',

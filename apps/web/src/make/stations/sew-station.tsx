@@ -2,14 +2,14 @@ import { Button } from 'antd';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { formatMinutes, minutesOf } from '@arcus/core';
+import { asClock, formatMinutes, isRunning, minutesOf, spentBy } from '@arcus/core';
 import { TickList } from '../../common/tick-list.tsx';
 import { useAwake } from '../../common/use-awake.ts';
 import { useMakeState } from '../make-context.ts';
 import { PrintLink } from '../print-link.tsx';
 import { ProblemPanel } from '../problem-panel.tsx';
 import { useTicks } from '../use-ticks.ts';
-import { asClock, isRunning, minutesSay, spentBy, started, stopped } from './sew/clock.ts';
+import { minutesSay, started, stopped } from './sew/clock.ts';
 import { StepInHand } from './sew/step-in-hand.tsx';
 
 const MINUTE = 60_000;

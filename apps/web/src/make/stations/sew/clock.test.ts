@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { asClock, clocked, isForgotten, isRunning, spentBy, started, stopped, ticking } from './clock.ts';
+import { asClock, isRunning, spentBy } from '@arcus/core';
+import { clocked, isForgotten, started, stopped, ticking } from './clock.ts';
 
 const MIN = 60_000;
 const noon = Date.UTC(2027, 3, 3, 12);

@@ -1,15 +1,8 @@
-/** A step's clock as it is kept: ms spent, and since when it runs (epoch ms; 0: it stands). */
-export type Clock = readonly [spent: number, since: number];
+import { isRunning, LEAST_CLOCKED, spentBy, spentMinutes, type Clock } from '@arcus/core';
 
 const MINUTE = 60_000;
 /** Left running for this much longer than planned, it was probably forgotten, ms. */
 const GRACE = 60 * MINUTE;
-
-export const asClock = (kept: readonly number[] | undefined): Clock => [kept?.[0] ?? 0, kept?.[1] ?? 0];
-export const isRunning = ([, since]: Clock) => since > 0;
-
-/** ms spent by now; a clock of the device that was set back takes nothing away. */
-export const spentBy = ([spent, since]: Clock, now: number) => spent + (since > 0 ? Math.max(0, now - since) : 0);
 
 export const started = (clock: Clock, now: number): number[] => (isRunning(clock) ? [...clock] : [clock[0], now]);
 export const stopped = (clock: Clock, now: number): number[] => [spentBy(clock, now), 0];
@@ -33,9 +26,6 @@ export function ticking(ms: number): string {
 
 /** Minutes all clocks of a make have counted, and over how many steps. */
 export function clocked(tally: Readonly<Record<string, readonly number[]>>, now: number): { minutes: number; steps: number } {
-  const clocks = Object.entries(tally)
-    .filter(([id]) => id.startsWith('time:'))
-    .map(([, kept]) => spentBy(asClock(kept), now))
-    .filter((spent) => spent >= MINUTE / 2);
-  return { minutes: Math.round(clocks.reduce((sum, each) => sum + each, 0) / MINUTE), steps: clocks.length };
+  const clocks = Object.values(spentMinutes(tally, now)).filter((spent) => spent >= LEAST_CLOCKED);
+  return { minutes: Math.round(clocks.reduce((sum, each) => sum + each, 0)), steps: clocks.length };
 }

@@ -54,7 +54,7 @@ export function CutUses({ plan }: { plan: Plan }) {
             className="on-table"
             loading={busy}
             onClick={() =>
-              attempt(shelf.update(cloth, { ...traitsOf(cloth), lengthOnHand: Math.max(0, has - takes) }), () => {
+              attempt(shelf.update(cloth, { name: cloth.name, lengthOnHand: Math.max(0, has - takes) }), () => {
                 note(Math.min(has, takes));
                 // what was cut with it is cut, and takes nothing more
                 for (const other of others)
@@ -77,7 +77,7 @@ export function CutUses({ plan }: { plan: Plan }) {
               className="on-table-text"
               loading={busy}
               onClick={() =>
-                attempt(shelf.update(cloth, { ...traitsOf(cloth), lengthOnHand: has + used }), () => {
+                attempt(shelf.update(cloth, { name: cloth.name, lengthOnHand: has + used }), () => {
                   note(undefined);
                   for (const { tally, ...follower } of shared.followers)
                     makesActions.change({ ...follower, tally }, { tally: Object.fromEntries(Object.entries(tally).filter(([key]) => key !== USED)) });

@@ -1,8 +1,8 @@
 import { Button } from 'antd';
 import { Pause, Play } from 'lucide-react';
-import { formatMinutes } from '@arcus/core';
+import { asClock, formatMinutes, isRunning, spentBy } from '@arcus/core';
 import { useNow } from '../../../common/use-now.ts';
-import { asClock, isForgotten, isRunning, minutesSay, spentBy, started, stopped, ticking } from './clock.ts';
+import { isForgotten, minutesSay, started, stopped, ticking } from './clock.ts';
 import { useTally } from '../../use-tally.ts';
 
 interface Props {

@@ -1,5 +1,4 @@
-import { minutesOf, type Plan } from '@arcus/core';
-import { asClock, spentBy } from '../sew/clock.ts';
+import { LEAST_CLOCKED, minutesOf, spentMinutes, type Plan } from '@arcus/core';
 
 export interface StepTime {
   id: string;
@@ -9,19 +8,16 @@ export interface StepTime {
   real: number;
 }
 
-const MINUTE = 60_000;
-/** A clock that ran for less was started by mistake, minutes. */
-const LEAST = 0.5;
-
 /** The steps a clock ran for, in the order of work: minutes as reckoned and as they came out. */
 export function stepTimes(
   { steps, pace }: Pick<Plan, 'steps' | 'pace'>,
   tally: Readonly<Record<string, readonly number[]>>,
   now: number,
 ): StepTime[] {
+  const spent = spentMinutes(tally, now);
   return steps.flatMap((step) => {
-    const real = spentBy(asClock(tally[`time:${step.id}`]), now) / MINUTE;
-    return real < LEAST ? [] : [{ id: step.id, title: step.title, planned: minutesOf(step, pace), real: Math.round(real) }];
+    const real = spent[step.id] ?? 0;
+    return real < LEAST_CLOCKED ? [] : [{ id: step.id, title: step.title, planned: minutesOf(step, pace), real: Math.round(real) }];
   });
 }
 
