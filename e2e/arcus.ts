@@ -56,7 +56,16 @@ export const pick = (page: Page, choice: string, option: string) =>
 
 export const figure = (page: Page, id: string): Locator => page.locator(`[data-quantity="${id}"] strong`);
 
-export const saved = (page: Page) => expect(page.getByTestId('save-state')).toHaveText('All saved');
+/** Everything entered is with the server; where it is not, the failure says what the page says of it. */
+export async function saved(page: Page): Promise<void> {
+  const badge = page.getByTestId('save-state');
+  await expect(badge)
+    .toHaveText('All saved')
+    .catch(async (error: Error) => {
+      await badge.click();
+      throw new Error(`${error.message}\n${await page.getByRole('dialog').innerText()}`);
+    });
+}
 
 /** Ticks everything on the page's list, top to bottom. */
 export async function tickAll(page: Page): Promise<void> {

@@ -245,7 +245,7 @@ test('cutting takes the cloth off the shelf, a leftover lies in the cupboard as 
   await page.request.delete(`/api/cloths/${piece.id}`);
 });
 
-test('a strip is tried in the Cupboard: what can’t be is said, what it shows is put into the cloth with one click, and it can be put away', async ({
+test('a strip is tried in the Cupboard: what can’t be is said, what it shows counts everywhere at once, and the record can be had back', async ({
   page,
 }) => {
   await page.goto('/cupboard');
@@ -264,8 +264,14 @@ test('a strip is tried in the Cupboard: what can’t be is said, what it shows i
   await swatches.getByRole('button', { name: 'Keep the swatch' }).click();
   // with the one of 52 % there are two: the careful one counts
   await expect(swatches).toContainText('It stretches across 40 %, from 2 swatches (40 % to 52 %)');
-  await swatches.getByRole('button', { name: 'Use that' }).click();
-  await expect(form.getByRole('textbox', { name: 'Stretches across' })).toHaveValue('40');
+  const row = page.getByRole('link', { name: /Ink jersey/ });
+  await expect(row).toContainText('stretches 40 % across');
+  // what is written in the record stays as it was written, and can be had back
+  await expect(form.getByRole('textbox', { name: 'Stretches across' })).toHaveValue('60');
+  await swatches.getByRole('button', { name: 'Reckon with the 60 % written above' }).click();
+  await expect(row).toContainText('stretches 60 % across');
+  await swatches.getByRole('button', { name: 'Reckon with the swatches' }).click();
+  await expect(row).toContainText('stretches 40 % across');
   await swatches.locator('li').filter({ hasText: '14.0 cm' }).getByRole('button', { name: 'Put away' }).click();
   await expect(swatches).toContainText('It stretches across 52 %, from 1 swatch');
 });

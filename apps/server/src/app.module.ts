@@ -13,6 +13,7 @@ import { MakesModule } from './makes/makes.module.ts';
 import { PeopleModule } from './people/people.module.ts';
 import { PhotosModule } from './photos/photos.module.ts';
 import { PlansModule } from './plans/plans.module.ts';
+import { SettingsModule } from './settings/settings.module.ts';
 
 @Module({})
 export class AppModule {
@@ -30,6 +31,7 @@ export class AppModule {
         PhotosModule,
         PlansModule,
         LaysModule,
+        SettingsModule,
         BackupModule,
       ],
       controllers: [HealthController],

@@ -7,3 +7,4 @@ export * from './makes.dto.ts';
 export * from './backup.dto.ts';
 export * from './experience.dto.ts';
 export type { ApiError } from './error.ts';
+export * from './settings.dto.ts';

@@ -7,6 +7,7 @@ import { DATA_VERSION } from '../database/migrations.ts';
 import { logs, makes } from '../makes/makes.table.ts';
 import { photos } from '../photos/photos.table.ts';
 import { measurements, people } from '../people/people.table.ts';
+import { settings } from '../settings/settings.table.ts';
 
 /** Everything that is kept, as plain JSON in a fixed order: the same data is the same text. Lengths mm. */
 @Controller('export')
@@ -38,6 +39,7 @@ export class ExportController {
         })
         .from(photos)
         .orderBy(asc(photos.id)),
+      settings: await orm.select().from(settings).orderBy(asc(settings.name)),
       declined: await orm.select().from(declined).orderBy(asc(declined.id)),
     };
   }

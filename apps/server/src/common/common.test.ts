@@ -57,6 +57,13 @@ describe('errors leave in one shape', () => {
     expect(JSON.stringify(body)).not.toContain('secret');
   });
 
+  it('names the field first, also where each of several values is meant', () => {
+    const { body } = answerTo(
+      new HttpException({ message: ['box.each value in tools must be a string', 'each value in ids must be a string'] }, 400),
+    );
+    expect(body!['message']).toEqual(['box.tools: each must be a string', 'ids: each must be a string']);
+  });
+
   it('lists every message of a refused form', () => {
     const { body } = answerTo(new HttpException({ message: ['width must be a number', 'kind must be one of woven, knit'] }, 400));
     expect(body!['message']).toHaveLength(2);

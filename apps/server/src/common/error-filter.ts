@@ -39,7 +39,7 @@ export class ErrorFilter implements ExceptionFilter {
       const said = typeof answer === 'string' ? answer : (answer as { message?: string | string[] }).message;
       const current = typeof answer === 'object' ? (answer as { current?: unknown }).current : undefined;
       const { retryAfterSeconds } = error as { retryAfterSeconds?: number };
-      return { status: error.getStatus(), message: [said ?? error.message].flat(), current, retryAfterSeconds };
+      return { status: error.getStatus(), message: [said ?? error.message].flat().map(fieldFirst), current, retryAfterSeconds };
     }
     const kept = storageFault(error);
     if (kept) return kept;
@@ -68,3 +68,6 @@ function storageFault(error: unknown): Said | undefined {
   if (/SQLITE_BUSY/.test(text)) return { status: 503, message: ['The database is busy. Try again in a moment.'], retryAfterSeconds: 1 };
   return undefined;
 }
+
+/** "box.each value in tools must be a string" names its field in the middle of the sentence: the field comes first, as everywhere. */
+const fieldFirst = (message: string) => message.replace(/^((?:\w+\.)*)each value in (\w+) /, '$1$2: each ');

@@ -1,5 +1,6 @@
 import { message } from 'antd';
 import { createContext, useContext, type ReactNode } from 'react';
+import { ApiProblem } from '../api/client.ts';
 
 type Saying = ReturnType<typeof message.useMessage>[0];
 
@@ -21,4 +22,10 @@ export function useSaid(): Saying {
   const saying = useContext(Said);
   if (!saying) throw new Error('nothing can be said outside SaidProvider');
   return saying;
+}
+
+/** Does something that may be refused, and says why where it is. */
+export function useAttempt(): (work: Promise<unknown>) => void {
+  const message = useSaid();
+  return (work) => void work.catch((error: unknown) => message.error(error instanceof ApiProblem ? error.messages.join(' ') : String(error)));
 }

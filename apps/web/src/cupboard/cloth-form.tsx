@@ -1,7 +1,8 @@
 import { ColorPicker, Input, Switch } from 'antd';
 import { useState } from 'react';
 import type { ClothView } from '@arcus/contract';
-import { YARD } from '@arcus/core';
+import { traitsSeen, YARD, type Trait } from '@arcus/core';
+import { useExperience } from '../api/experience.ts';
 import { useUnits } from '../settings/units.tsx';
 import { LengthInput } from '../fields/length-input.tsx';
 import { NumberInput } from '../fields/number-input.tsx';
@@ -47,6 +48,9 @@ export default function ClothForm({ cloth, onClose, onMade }: { cloth?: ClothVie
   const { units } = useUnits();
   // kept by the metre, spoken of as it is bought
   const [per, perSays] = units === 'cm' ? [1, 'metre'] : [YARD / 1000, 'yard'];
+  const { data: experience } = useExperience();
+  const seen = cloth && experience ? traitsSeen(experience, cloth.id).filter(({ declined }) => !declined) : [];
+  const tried = (trait: Trait) => seen.find((each) => each.trait === trait)?.value;
   const set = (patch: Partial<Values>) => setValues((now) => ({ ...now, ...patch }));
   return (
     <ShelfDrawer shelf="cloths" title={cloth?.name ?? 'A new cloth'} item={cloth} values={values} onClose={onClose} onMade={onMade}>
@@ -110,15 +114,39 @@ export default function ClothForm({ cloth, onClose, onMade }: { cloth?: ClothVie
         </span>
       ))}
       <div className="row" style={{ alignItems: 'start' }}>
-        <Share label="Stretches across" value={values.stretchAcross} onChange={(stretchAcross) => set({ stretchAcross })} most={400} />
-        <Share label="Stretches along" value={values.stretchAlong} onChange={(stretchAlong) => set({ stretchAlong })} most={400} />
-        <Share label="Shrinks along" value={values.shrinkAlong} onChange={(shrinkAlong) => set({ shrinkAlong })} most={50} />
-        <Share label="Shrinks across" value={values.shrinkAcross} onChange={(shrinkAcross) => set({ shrinkAcross })} most={50} />
+        <Share
+          label="Stretches across"
+          tried={tried('stretchAcross')}
+          value={values.stretchAcross}
+          onChange={(stretchAcross) => set({ stretchAcross })}
+          most={400}
+        />
+        <Share
+          label="Stretches along"
+          tried={tried('stretchAlong')}
+          value={values.stretchAlong}
+          onChange={(stretchAlong) => set({ stretchAlong })}
+          most={400}
+        />
+        <Share
+          label="Shrinks along"
+          tried={tried('shrinkAlong')}
+          value={values.shrinkAlong}
+          onChange={(shrinkAlong) => set({ shrinkAlong })}
+          most={50}
+        />
+        <Share
+          label="Shrinks across"
+          tried={tried('shrinkAcross')}
+          value={values.shrinkAcross}
+          onChange={(shrinkAcross) => set({ shrinkAcross })}
+          most={50}
+        />
       </div>
       <p className="choice-why">
         {units === 'cm'
-          ? 'Stretch: fold 10 cm, pull without force, read the tape. 13 cm is 30 %.'
-          : 'Stretch: fold 4 in, pull without force, read the tape. 5 1/4 in is about 30 %.'}
+          ? 'Stretch: fold 10 cm, pull without force, read the tape. 13 cm is 30 %.'
+          : 'Stretch: fold 4 in, pull without force, read the tape. 5 1/4 in is about 30 %.'}
       </p>
       <div className="row" style={{ alignItems: 'start' }}>
         <Field label="Fibre">
@@ -144,9 +172,18 @@ export default function ClothForm({ cloth, onClose, onMade }: { cloth?: ClothVie
 }
 
 /** A share, spoken of in per cent on screen only. */
-function Share({ label, value, most, onChange }: { label: string; value: number; most: number; onChange(share: number): void }) {
+interface ShareProps {
+  label: string;
+  value: number;
+  /** What strips say, where they count in place of it. */
+  tried?: number | undefined;
+  most: number;
+  onChange(share: number): void;
+}
+
+function Share({ label, value, tried, most, onChange }: ShareProps) {
   return (
-    <Field label={label}>
+    <Field label={label} hint={tried === undefined ? undefined : `${Number((tried * 100).toFixed(1))} % as tried`}>
       <NumberInput
         label={label}
         min={0}

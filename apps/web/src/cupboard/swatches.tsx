@@ -2,10 +2,9 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import type { SwatchView } from '@arcus/contract';
 import { declinedTrait, formatLength, learnedFor, traitsSeen, type SwatchKind, type Trait, type TraitSeen, type Units } from '@arcus/core';
-import { ApiProblem } from '../api/client.ts';
 import { experienceActions, useExperience } from '../api/experience.ts';
 import { sayDate, today } from '../common/dates.ts';
-import { useSaid } from '../common/said.tsx';
+import { useAttempt } from '../common/said.tsx';
 import { usePutAway } from '../common/use-put-away.tsx';
 import { LengthInput } from '../fields/length-input.tsx';
 import { Options } from '../fields/options.tsx';
@@ -54,12 +53,13 @@ export function Swatches({ of, name, record }: Props) {
   const { units } = useUnits();
   const { data } = useExperience();
   const putAway = usePutAway(experienceActions);
+  const attempt = useAttempt();
   const id = 'clothId' in of ? of.clothId : of.elasticId;
   const own = (data?.swatches ?? []).filter((each) => each.clothId === id || each.elasticId === id);
   const ofStrips = data ? learnedFor({ ...data, swatches: own, outcomes: [] }, { clothId: id }).filter((figure) => OF_STRIPS.has(figure.id)) : [];
   const use = (trait: Trait, declined: boolean) => {
     const key = declinedTrait(trait, id);
-    void experienceActions.decline(declined ? data!.declined.filter((each) => each !== key) : [...data!.declined, key]);
+    attempt(experienceActions.decline(declined ? data!.declined.filter((each) => each !== key) : [...data!.declined, key]));
   };
   return (
     <section className="stack swatches" aria-label="Swatches">
@@ -114,7 +114,7 @@ function said({ before, after, steamed }: SwatchView, units: Units): string {
 
 function NewSwatch({ of, name }: Pick<Props, 'of' | 'name'>) {
   const kinds: SwatchKind[] = 'elasticId' in of ? ['elastic'] : ['shirring', 'gather', 'stretch', 'shrinkage', 'crinkle'];
-  const message = useSaid();
+  const attempt = useAttempt();
   const [open, setOpen] = useState(false);
   const [kind, setKind] = useState<SwatchKind>(kinds[0]!);
   const [way, setWay] = useState<'across' | 'along'>('across');
@@ -129,13 +129,14 @@ function NewSwatch({ of, name }: Pick<Props, 'of' | 'name'>) {
     );
   const wrong = before !== undefined && after !== undefined && (about.longer ? after < before : after > before);
   const keep = () =>
-    void experienceActions
-      .keep({ ...of, kind, way, before: before!, after: after!, takenOn: today(), ...(kind === 'shirring' && steamed ? { steamed } : {}) }, name)
-      .then(() => {
-        setLengths({});
-        setOpen(false);
-      })
-      .catch((error: unknown) => message.error(error instanceof ApiProblem ? error.messages.join(' ') : String(error)));
+    attempt(
+      experienceActions
+        .keep({ ...of, kind, way, before: before!, after: after!, takenOn: today(), ...(kind === 'shirring' && steamed ? { steamed } : {}) }, name)
+        .then(() => {
+          setLengths({});
+          setOpen(false);
+        }),
+    );
   const field = (key: 'before' | 'after' | 'steamed', label: string) => (
     <label className="stack" style={{ gap: 4, flex: 1 }}>
       <span className="choice-label">{label}</span>

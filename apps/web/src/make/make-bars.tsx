@@ -1,5 +1,6 @@
 import { Button } from 'antd';
 import { makesActions } from '../api/makes.ts';
+import { useAttempt } from '../common/said.tsx';
 import { useUnits } from '../settings/units.tsx';
 import { changedUnder, conflictsIn, figuresOfTick, staleTicks, type Difference } from './differences.ts';
 import type { MakeDraft } from './draft.ts';
@@ -49,10 +50,11 @@ function Conflict() {
 function ChangedUnder() {
   const { make, plan, draft, settle, person, cloth, others, elastic, construction } = useMakeState();
   const { units } = useUnits();
+  const attempt = useAttempt();
   const rows = changedUnder(make, { body: person?.body ?? {}, cloth, others, elastic }, construction, units);
   const stale = plan ? staleTicks(plan, draft) : [];
   if (rows.length === 0 && stale.length === 0) return null;
-  const seen = () => void makesActions.seen(make.id, draft.name);
+  const seen = () => attempt(makesActions.seen(make.id, draft.name));
   const ticks = new Set(stale.map(({ tick }) => tick));
   const without = (chalked: MakeDraft['chalked']) => Object.fromEntries(Object.entries(chalked).filter(([tick]) => !ticks.has(tick)));
   const untick = () => {

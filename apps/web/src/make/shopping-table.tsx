@@ -1,11 +1,11 @@
 import { formatCloth, type Plan } from '@arcus/core';
 import { ThreadAtHand } from '../settings/thread-at-hand.tsx';
-import { sewingBox } from '../settings/use-sewing-box.ts';
+import { useSettings } from '../api/settings.ts';
 import { NumberLink } from '../working/working.tsx';
 
 /** Everything the garment takes; with boxes to tick on paper. */
 export function ShoppingTable({ plan, laying = false, boxes = false }: { plan: Plan; laying?: boolean; boxes?: boolean }) {
-  const box = sewingBox();
+  const { data: settings } = useSettings();
   const buy = plan.quantities.find(({ id }) => id === 'cloth-to-buy')!;
   return (
     <table className="table">
@@ -24,7 +24,7 @@ export function ShoppingTable({ plan, laying = false, boxes = false }: { plan: P
                   <b>{formatCloth(buy.value, plan.units)}</b>
                 </NumberLink>
               ) : (
-                <b>{item.tool && box.tools.has(item.tool) ? 'in the sewing box' : item.amount}</b>
+                <b>{item.tool && settings?.box.tools.includes(item.tool) ? 'in the sewing box' : item.amount}</b>
               )}
             </td>
           </tr>

@@ -1,15 +1,8 @@
-import { beforeEach, afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import type { ClothView, MakeView } from '@arcus/contract';
 import { offBolt, PLAIN_WOVEN } from '@arcus/core';
 import { unlaidPlan } from '../make/unlaid-plan.ts';
-import { needsOf, togetherTick } from './needs-of.ts';
-
-const kept = new Map<string, string>();
-beforeEach(() => {
-  kept.clear();
-  vi.stubGlobal('localStorage', { getItem: (key: string) => kept.get(key) ?? null });
-});
-afterEach(() => vi.unstubAllGlobals());
+import { beyondTheBox, needsOf, togetherTick } from './needs-of.ts';
 
 const linen = { ...PLAIN_WOVEN, id: 'linen', name: 'Linen', prewashed: false, shrinkAlong: 0.04 } as unknown as ClothView;
 const plan = unlaidPlan({ construction: 'circle-skirt', body: { 'waist-girth': 700, 'hip-girth': 960 }, choices: {} });
@@ -49,12 +42,12 @@ describe('what a make still takes', () => {
   });
 
   it('leaves out what lies in the sewing box, and what was bought', () => {
-    const ids = (of: ReturnType<typeof one>) => of!.items.map(({ id }) => id);
-    expect(ids(one())).toEqual(expect.arrayContaining(['thread', 'needle', 'zip-foot']));
-    kept.set('arcus.box', JSON.stringify({ tools: ['needle-nm-80-universal', 'foot-zip'], threads: [] }));
-    expect(ids(one())).toContain('thread');
-    expect(ids(one())).not.toContain('needle');
-    expect(ids(one())).not.toContain('zip-foot');
+    const ids = (tools: string[]) => beyondTheBox([one()!], tools)[0]!.items.map(({ id }) => id);
+    expect(ids([])).toEqual(expect.arrayContaining(['thread', 'needle', 'zip-foot']));
+    const boxed = ids(['needle-nm-80-universal', 'foot-zip']);
+    expect(boxed).toContain('thread');
+    expect(boxed).not.toContain('needle');
+    expect(boxed).not.toContain('zip-foot');
     expect(one({ done: ['bought:thread'] })!.bought.has('thread')).toBe(true);
   });
 

@@ -1,6 +1,5 @@
 import type { ClothView, MakeView } from '@arcus/contract';
 import { offBolt, PLAIN_WOVEN, type ClothRole, type MakeNeeds, type Plan } from '@arcus/core';
-import { sewingBox } from '../settings/use-sewing-box.ts';
 import type { Sketched } from './use-sketches.ts';
 
 /** A make that is not cut yet, with what it takes. */
@@ -36,9 +35,12 @@ export function needsOf(sketches: readonly Sketched[], cloths: readonly ClothVie
       const takes = role === 'main' ? offBolt((figures['cloth-length'] ?? buy) + Number(make.choices['reserve'] ?? 0), cloth) : buy;
       return [{ role, clothId: from, what: item.what, takes, buy, together: from !== null && done.includes(togetherTick(from)) }];
     });
-    const { tools } = sewingBox();
-    const items = plan.shopping.filter((item) => !Object.values<string>(CLOTHS).includes(item.id) && !(item.tool && tools.has(item.tool)));
+    const items = plan.shopping.filter((item) => !Object.values<string>(CLOTHS).includes(item.id));
     const bought = new Set(done.filter((tick) => tick.startsWith('bought:')).map((tick) => tick.slice('bought:'.length)));
     return [{ make, plan, id, name, cloths: wanted, settled: make.summary.settled === true, elasticId, items, bought }];
   });
 }
+
+/** The same without the tools that lie in the sewing box. */
+export const beyondTheBox = (needs: readonly Needs[], tools: readonly string[]): Needs[] =>
+  needs.map((each) => ({ ...each, items: each.items.filter(({ tool }) => !tool || !tools.includes(tool)) }));

@@ -23,7 +23,8 @@ import { ProblemNote } from '../common/request-state.tsx';
 import { usePageTitle } from '../common/use-page-title.ts';
 import { DayInput } from '../fields/day-input.tsx';
 import { Again, useAgain } from './make-again.tsx';
-import { tableChoices } from '../settings/use-table.ts';
+import { useSettings } from '../api/settings.ts';
+import { tableChoices } from '../settings/table-choices.ts';
 import { useUnits } from '../settings/units.tsx';
 import { PageTop } from '../shell/shell.tsx';
 import { GarmentThumb } from '../table/garment-thumb.tsx';
@@ -71,6 +72,7 @@ export default function NewMakePage() {
   const [chosenCloth, setClothId] = useState<string | undefined>(query.get('cloth') ?? undefined);
   const { data: makes = [] } = useMakes();
   const { data: experience } = useExperience();
+  const settings = useSettings();
   const asked = makes.find(({ id }) => id === query.get('again'));
   const [name, setName] = useState('');
   const [dueOn, setDueOn] = useState<string>();
@@ -82,7 +84,7 @@ export default function NewMakePage() {
   const construction = before ? constructionById(before.construction)! : picked;
   const clothId = chosenCloth ?? (before?.clothId || undefined);
   const freshChoices = () => ({
-    ...tableChoices(construction),
+    ...tableChoices(construction, settings.data?.table),
     ...proposalsFor(construction, {
       units,
       wearer: wearerFor(person!.body, person!.child),
@@ -185,7 +187,7 @@ export default function NewMakePage() {
           </div>
           {error ? <ProblemNote error={error} /> : null}
           <div>
-            <Button type="primary" size="large" onClick={() => void start()}>
+            <Button type="primary" size="large" disabled={settings.isLoading} onClick={() => void start()}>
               Start
             </Button>
           </div>

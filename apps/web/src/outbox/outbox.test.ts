@@ -236,6 +236,19 @@ it('a lay found for what is no more is no news', async () => {
   expect(outbox.state.entries).toEqual([]);
 });
 
+it('what was said of one thing in Settings is not pushed out by another; what is refused is told', async () => {
+  server.during = () => {
+    throw new ApiProblem(400, ['weekday must not be greater than 1440']);
+  };
+  const put = (name: string) => outbox.call({ method: 'PUT', path: `/api/settings/${name}`, body: { of: name }, says: name });
+  const heard = Promise.allSettled([put('hours'), put('box')]).then((all) => all.map(({ status }) => status));
+  const waiting = outbox.state.entries.map(({ path }) => path);
+  await rest();
+  expect(await heard).toEqual(['rejected', 'rejected']);
+  expect(waiting).toEqual(['/api/settings/hours', '/api/settings/box']);
+  expect(server.asked.map(([, path]) => path)).toEqual(['/api/settings/hours', '/api/settings/box']);
+});
+
 it('a browser that keeps nothing says so, and still sends', async () => {
   const full = Object.assign(aStorage(), { setItem: () => { throw new Error('QuotaExceededError'); } }); // prettier-ignore
   const bare = new Outbox({ storage: full, send: server.send });

@@ -225,7 +225,7 @@ export class Outbox {
       return false;
     }
     // a lay that nobody wants any more is no loss and no news
-    if (now.kind === 'call' && now.method === 'PUT') this.drop(now.id);
+    if (now.kind === 'call' && now.path.endsWith('/lays')) this.drop(now.id);
     else this.put({ ...now, refused: true, messages });
     this.settled.get(entry.id)?.(problem);
     return true;

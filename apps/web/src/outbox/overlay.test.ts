@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { LogView, MeasureView } from '@arcus/contract';
+import type { ExperienceView, LogView, MeasureView, SettingsView } from '@arcus/contract';
 import type { Entry } from './entry.ts';
-import { ledgerWith, logWith } from './overlay.ts';
+import { experienceWith, ledgerWith, logWith, settingsWith } from './overlay.ts';
 
 const measured = (value: number, key: string, more = {}): Entry => ({
   kind: 'call',
@@ -50,5 +50,39 @@ describe('what was entered, laid over what was read', () => {
       [27, true],
       [700, false],
     ]);
+  });
+
+  it('a swatch kept while the server is away counts at once, one put away no more, and of defaults the last word', () => {
+    const call = (method: 'POST' | 'DELETE' | 'PUT', path: string, body?: object): Entry =>
+      ({ kind: 'call', id: `${method}${path}`, says: '', method, path: `/api/experience/${path}`, ...(body ? { body } : {}) }) as Entry;
+    const strip = { id: 'new', kind: 'stretch', clothId: 'jersey', before: 100, after: 127, takenOn: '2027-02-01' };
+    const read = { swatches: [{ ...strip, id: 'old', steamed: null }], outcomes: [], declined: ['time'] } as unknown as ExperienceView;
+    const entries = [
+      call('POST', 'swatches', strip),
+      call('DELETE', 'swatches/old'),
+      call('PUT', 'declined', { ids: ['takeUp'] }),
+      call('PUT', 'declined', { ids: [] }),
+    ];
+    const now = experienceWith(read, entries)!;
+    expect(now.swatches).toMatchObject([{ id: 'new', steamed: null, way: 'across' }]);
+    expect(now.declined).toEqual([]);
+    // saved, and not gone from the outbox yet: it stands there once
+    expect(experienceWith({ ...read, swatches: now.swatches }, entries)!.swatches).toHaveLength(1);
+    expect(experienceWith(undefined, entries)).toBeUndefined();
+  });
+
+  it('of settings the last word on each counts, the rest stays', () => {
+    const read = { table: { pace: 'beginner' }, hours: { weekday: 45, weekend: 120 }, box: { tools: [], threads: [] } } as unknown as SettingsView;
+    const put = (weekday: number): Entry => ({
+      kind: 'call',
+      id: String(weekday),
+      says: '',
+      method: 'PUT',
+      path: '/api/settings/hours',
+      body: { weekday, weekend: 0 },
+    });
+    const entries = [put(10), put(20)];
+    expect(settingsWith(read, entries)).toEqual({ ...read, hours: { weekday: 20, weekend: 0 } });
+    expect(settingsWith(undefined, entries)).toBeUndefined();
   });
 });

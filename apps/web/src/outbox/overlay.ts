@@ -1,4 +1,15 @@
-import type { ClothView, ElasticView, ExperienceView, LogView, MakeDetail, MakeView, MeasureView, PersonView, SwatchView } from '@arcus/contract';
+import type {
+  ClothView,
+  ElasticView,
+  ExperienceView,
+  LogView,
+  MakeDetail,
+  MakeView,
+  MeasureView,
+  PersonView,
+  SettingsView,
+  SwatchView,
+} from '@arcus/contract';
 import { estimatesIn } from '@arcus/core';
 import type { Entry, Fields } from './entry.ts';
 
@@ -164,3 +175,7 @@ export function experienceWith(read: ExperienceView | undefined, entries: readon
     declined: (wanted?.body?.['ids'] as string[] | undefined) ?? read.declined,
   };
 }
+
+/** How one works, with what was said since: the last word on each counts. */
+export const settingsWith = (read: SettingsView | undefined, entries: readonly Entry[]): SettingsView | undefined =>
+  read && entries.reduce((now, entry) => (entry.kind === 'call' ? { ...now, [entry.path.slice('/api/settings/'.length)]: entry.body } : now), read);

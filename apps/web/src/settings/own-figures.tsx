@@ -2,17 +2,19 @@ import { Button } from 'antd';
 import { useMemo } from 'react';
 import { learnedFor, type LearnedFigure } from '@arcus/core';
 import { experienceActions, useExperience } from '../api/experience.ts';
+import { useAttempt } from '../common/said.tsx';
 import { sayDate } from '../common/dates.ts';
 
 const OF_CLOTH = { first: ' A cloth that has strips of its own is reckoned with those.', only: ' Each cloth is reckoned with its own strips alone.' };
 
 /** What this person's own makes and swatches have taught, how far it spreads, and whether it is used. */
 export function OwnFigures() {
+  const attempt = useAttempt();
   const { data } = useExperience();
   const figures = useMemo(() => (data ? learnedFor(data) : []), [data]);
   if (!data) return null;
   const use = ({ id, declined }: LearnedFigure) =>
-    void experienceActions.decline(declined ? data.declined.filter((each) => each !== id) : [...data.declined, id]);
+    attempt(experienceActions.decline(declined ? data.declined.filter((each) => each !== id) : [...data.declined, id]));
   return (
     <section className="stack">
       <h2>Your own figures</h2>
@@ -22,26 +24,51 @@ export function OwnFigures() {
           thumb.
         </p>
       ) : (
-        <ul className="list">
-          {figures.map((figure) => (
-            <li key={figure.id} className="own-figure">
-              <div>
-                <b>{figure.label}</b>
-                <p className="quiet small">
-                  {figure.declined ? `The usual ${figure.usual} is used.` : `${figure.value.toFixed(2)} is used: ${figure.says}.`}{' '}
-                  {figure.observations.length === 1
-                    ? 'One says little of how far it spreads.'
-                    : `${figure.observations.length} lie between ${figure.low.toFixed(2)} and ${figure.high.toFixed(2)}.`}
-                  {figure.ofCloth && OF_CLOTH[figure.ofCloth]}
-                </p>
-              </div>
-              <Spread figure={figure} />
-              <Button onClick={() => use(figure)}>{figure.declined ? 'Use mine' : `Use the usual ${figure.usual}`}</Button>
-            </li>
-          ))}
-        </ul>
+        <>
+          <ul className="list">
+            {figures
+              .filter((figure) => !isTime(figure))
+              .map((figure) => (
+                <OwnFigure key={figure.id} figure={figure} onUse={use} />
+              ))}
+          </ul>
+          {figures.some(isTime) && (
+            <>
+              <h3>How long your work takes</h3>
+              <p className="quiet small">Against what is usual at your pace: 1 is as long, 2 twice as long.</p>
+              <ul className="list">
+                {figures.filter(isTime).map((figure) => (
+                  <OwnFigure key={figure.id} figure={figure} onUse={use} />
+                ))}
+              </ul>
+            </>
+          )}
+        </>
       )}
     </section>
+  );
+}
+
+const isTime = ({ id }: LearnedFigure) => id === 'time' || id.startsWith('time-');
+
+function OwnFigure({ figure, onUse }: { figure: LearnedFigure; onUse(figure: LearnedFigure): void }) {
+  const { label, usual, value, low, high, says, observations, ofCloth, declined } = figure;
+  const [mine, theirs] = isTime(figure) ? [`${value.toFixed(2)} times as long`, 'time'] : [value.toFixed(2), String(usual)];
+  return (
+    <li className="own-figure">
+      <div>
+        <b>{label}</b>
+        <p className="quiet small">
+          {declined ? `The usual ${theirs} is used.` : `${mine} is used: ${says}.`}{' '}
+          {observations.length === 1
+            ? 'One says little of how far it spreads.'
+            : `${observations.length} lie between ${low.toFixed(2)} and ${high.toFixed(2)}.`}
+          {ofCloth && OF_CLOTH[ofCloth]}
+        </p>
+      </div>
+      <Spread figure={figure} />
+      <Button onClick={() => onUse(figure)}>{declined ? 'Use mine' : `Use the usual ${theirs}`}</Button>
+    </li>
   );
 }
 

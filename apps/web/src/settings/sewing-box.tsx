@@ -1,23 +1,26 @@
 import { Button, Checkbox, Input } from 'antd';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
+import type { SewingBox as Box } from '@arcus/contract';
 import { formatCloth, TOOLS, YARD } from '@arcus/core';
+import { useAttempt } from '../common/said.tsx';
 import { NumberInput } from '../fields/number-input.tsx';
 import { useUnits } from './units.tsx';
-import { useSewingBox } from './use-sewing-box.ts';
+import { changeSettings } from '../api/settings.ts';
 
 /** A full reel, mm (common practice, no source). */
 const REEL = 200_000;
 
 /** Tools and thread that are there already: they are left out of what is to be bought, or offered there. */
-export function SewingBox() {
+export function SewingBox({ box }: { box: Box }) {
   const { units } = useUnits();
-  const [box, change] = useSewingBox();
+  const attempt = useAttempt();
   const { tools, threads } = box;
   const unit = units === 'cm' ? 1000 : YARD;
   const [name, setName] = useState('');
   const [left, setLeft] = useState(REEL);
-  const put = (id: string, there: boolean) => change({ tools: new Set([...tools].filter((each) => each !== id).concat(there ? [id] : [])) });
+  const change = (to: Partial<Box>) => attempt(changeSettings('box', { ...box, ...to }));
+  const put = (id: string, there: boolean) => change({ tools: tools.filter((each) => each !== id).concat(there ? [id] : []) });
   const add = () => {
     if (name.trim() === '') return;
     change({ threads: [...threads, { name: name.trim(), left }] });
@@ -30,7 +33,7 @@ export function SewingBox() {
       <ul className="list plain box-list">
         {TOOLS.map(({ id, what }) => (
           <li key={id}>
-            <Checkbox checked={tools.has(id)} onChange={({ target }) => put(id, target.checked)}>
+            <Checkbox checked={tools.includes(id)} onChange={({ target }) => put(id, target.checked)}>
               {what}
             </Checkbox>
           </li>

@@ -1,11 +1,12 @@
 import { formatCloth } from '@arcus/core';
 import { useUnits } from './units.tsx';
-import { sewingBox, threadsFor } from './use-sewing-box.ts';
+import { useSettings } from '../api/settings.ts';
 
 /** Names the reels of the sewing box that are long enough; whether the colour goes only the person can tell. */
 export function ThreadAtHand({ length }: { length: number }) {
   const { units } = useUnits();
-  const there = threadsFor(sewingBox(), length);
+  const { data } = useSettings();
+  const there = data?.box.threads.filter(({ left }) => left >= length) ?? [];
   if (there.length === 0) return null;
   return (
     <span className="quiet small thread-at-hand">

@@ -6,7 +6,7 @@ import { SCREENS } from '../screens.ts';
 /** Rest after the first page is drawn, ms: what comes ahead must not be in its way. */
 const REST = 4000;
 
-const LISTS = ['/api/makes', '/api/people', '/api/cloths', '/api/elastics'];
+const LISTS = ['/api/makes', '/api/people', '/api/cloths', '/api/elastics', '/api/experience', '/api/settings'];
 
 /** Asks at once for what the page at an address will ask for once its scripts are here: they are fetched side by side. */
 export function openAhead(address: string): void {

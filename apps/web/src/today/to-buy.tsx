@@ -5,10 +5,11 @@ import { Link } from 'react-router';
 import type { MakeView } from '@arcus/contract';
 import { formatCloth, toBuy, type ToBuyRow } from '@arcus/core';
 import { useCloths, useElastics } from '../api/cupboard.ts';
+import { useSettings } from '../api/settings.ts';
 import { makesActions } from '../api/makes.ts';
 import { ThreadAtHand } from '../settings/thread-at-hand.tsx';
 import { useUnits } from '../settings/units.tsx';
-import { boughtTick, needsOf } from '../makes/needs-of.ts';
+import { beyondTheBox, boughtTick, needsOf } from '../makes/needs-of.ts';
 import { useSketches } from '../makes/use-sketches.ts';
 import { cutTogether, takenTogether, useTogether } from '../makes/use-together.ts';
 
@@ -17,9 +18,10 @@ export function ToBuy({ makes }: { makes: readonly MakeView[] }) {
   const { units } = useUnits();
   const { data: cloths = [] } = useCloths();
   const { data: elastics = [] } = useElastics();
+  const tools = useSettings().data?.box.tools;
   const open = useMemo(() => makes.filter(({ finishedOn }) => !finishedOn), [makes]);
   const sketches = useSketches(open);
-  const needs = useMemo(() => needsOf(sketches, cloths), [sketches, cloths]);
+  const needs = useMemo(() => beyondTheBox(needsOf(sketches, cloths), tools ?? []), [sketches, cloths, tools]);
   const together = useTogether(needs, cloths, cutTogether);
   const rows = useMemo(() => toBuy(needs, cloths, elastics, units, takenTogether(together)), [needs, cloths, elastics, units, together]);
   const cost = rows.reduce((sum, row) => sum + (row.cost ?? 0), 0);

@@ -7,7 +7,7 @@ import type { MakeView } from '@arcus/contract';
 import { formatMinutes, scheduleOf, type Finish, type Schedule, type ToDo } from '@arcus/core';
 import { sayDate, today } from '../common/dates.ts';
 import { useSketches } from '../makes/use-sketches.ts';
-import { useHours } from '../settings/use-hours.ts';
+import { useSettings } from '../api/settings.ts';
 import { todoOf } from './todo-of.ts';
 
 /** Days shown at a time. */
@@ -16,13 +16,16 @@ const SHOWN = 14;
 /** When everything on the table can be done in the evenings one has, day by day, with its waits; and what can't be kept. */
 export function WeeksAhead({ makes }: { makes: readonly MakeView[] }) {
   const sketches = useSketches(makes);
-  const { time, hours } = useHours();
+  const time = useSettings().data?.hours;
   const [from, setFrom] = useState(0);
-  const { weekday, weekend } = time;
   const todo = useMemo(() => sketches.flatMap((sketch) => todoOf(sketch) ?? []), [sketches]);
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- hours are made of these two
-  const plan = useMemo(() => scheduleOf(todo, today(), hours), [todo, weekday, weekend]);
-  if (todo.length === 0) return null;
+  const plan = useMemo(() => {
+    if (!time) return undefined;
+    const { weekday, weekend } = time;
+    return scheduleOf(todo, today(), [weekend, weekday, weekday, weekday, weekday, weekday, weekend]);
+  }, [todo, time]);
+  if (todo.length === 0 || !time || !plan) return null;
+  const { weekday, weekend } = time;
   const days = Array.from({ length: SHOWN }, (_, i) =>
     dayjs()
       .add(from + i, 'day')

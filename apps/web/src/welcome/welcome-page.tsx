@@ -10,7 +10,8 @@ import { usePageTitle } from '../common/use-page-title.ts';
 import { LengthInput } from '../fields/length-input.tsx';
 import { Options } from '../fields/options.tsx';
 import { DoubtNote } from '../people/measure-row.tsx';
-import { tableChoices } from '../settings/use-table.ts';
+import { useSettings } from '../api/settings.ts';
+import { tableChoices } from '../settings/table-choices.ts';
 import { useUnits } from '../settings/units.tsx';
 import { FigureBoard } from '../table/figure-board.tsx';
 
@@ -26,6 +27,7 @@ export default function WelcomePage() {
   const [active, setActive] = useState<string>('waist-girth');
   const [busy, setBusy] = useState(false);
   const [error, setError] = useState<unknown>();
+  const { data: settings } = useSettings();
   const doubts = doubtsAbout(body, units);
   const ready = name.trim() !== '' && GIRTHS.every((id) => body[id] !== undefined);
   const start = async () => {
@@ -41,7 +43,7 @@ export default function WelcomePage() {
         name: 'My first circle skirt',
         construction: 'circle-skirt',
         choices: {
-          ...tableChoices(constructionById('circle-skirt')!),
+          ...tableChoices(constructionById('circle-skirt')!, settings?.table),
           ...proposalsFor(constructionById('circle-skirt')!, { units, wearer: wearerOf(body), body }),
         },
         personId: person.id,

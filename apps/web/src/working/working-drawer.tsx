@@ -3,6 +3,9 @@ import { useState } from 'react';
 import { formatQuantity, leavesOf, nearestNamed, sensitivity, STEP, workingOf, type Quantity, type Units } from '@arcus/core';
 import { useUnits } from '../settings/units.tsx';
 
+/** A sum of more than that is a list, not a sentence. */
+const MOST_IN_WORDS = 8;
+
 /** How a number was worked out: formula in words, then with the person's figures; rounding; what an error does; its inputs. */
 export default function WorkingDrawer({ quantity: first, among, onClose }: { quantity: Quantity; among: readonly Quantity[]; onClose(): void }) {
   const { units } = useUnits();
@@ -20,7 +23,11 @@ export default function WorkingDrawer({ quantity: first, among, onClose }: { qua
         )}
         <p style={{ font: '700 36px/1 var(--head)' }}>{formatQuantity(quantity.value, quantity.unit, units, quantity.safeSide)}</p>
         <section className="stack" style={{ gap: 6 }}>
-          <p className="quiet">{workingOf(quantity, units, 'label')}</p>
+          <p className="quiet">
+            {nearestNamed(quantity).length > MOST_IN_WORDS
+              ? 'All that is listed below, each as often as it comes:'
+              : workingOf(quantity, units, 'label')}
+          </p>
           <p className="working">{workingOf(quantity, units)}</p>
           <p className="quiet small">{roundingSays(quantity, units)}</p>
         </section>

@@ -18,6 +18,6 @@ export function handled(sheet: Worksheet, handling: HandlingOf): Pick<Step, 'han
 export function handlingMinutes(sheet: Worksheet): Quantity {
   const times = new Map<string, number>();
   for (const { handling } of sheet.steps) for (const [figure, count] of handling) times.set(figure, (times.get(figure) ?? 0) + count);
-  const minutes = [...times].map(([figure, count]) => sheet.minutes(figure).times(count));
+  const minutes = [...times].map(([figure, count]) => (count === 1 ? sheet.minutes(figure) : sheet.minutes(figure).times(count)));
   return minutes.length === 0 ? Quantity.constant(0, 'min') : Quantity.sum(minutes).as('min');
 }

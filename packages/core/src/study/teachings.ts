@@ -89,7 +89,7 @@ const LEAST_REST = 0.15;
 /** Time of everything no clock ran for: what the whole took, less what was clocked, against the rule of thumb. */
 const REST: Teaching = {
   id: 'time',
-  label: 'Time it takes, against what is usual',
+  label: 'Everything no clock ran for',
   usual: 1,
   range: AS_LONG,
   sets: { timesOf: 'all the rest' },
@@ -106,7 +106,7 @@ const WORKS = Object.keys(FIGURES).flatMap((id) => (id.endsWith('-beginner') && 
 
 const timeOf = (work: string): Teaching => ({
   id: `time-${work}`,
-  label: `${FIGURES[`${work}-beginner`]!.label.replace(', taking it slowly', '')}: time it takes, against what is usual`,
+  label: FIGURES[`${work}-beginner`]!.label.replace(', taking it slowly', ''),
   usual: 1,
   range: AS_LONG,
   sets: { timesOf: work },

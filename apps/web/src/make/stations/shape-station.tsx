@@ -8,7 +8,8 @@ import { useMakeState } from '../make-context.ts';
 import { ProblemPanel } from '../problem-panel.tsx';
 import { isOffered, learnedFor, proposalsFor, wearerFor, type Choice } from '@arcus/core';
 import { useExperience } from '../../api/experience.ts';
-import { tableChoices } from '../../settings/use-table.ts';
+import { useSettings } from '../../api/settings.ts';
+import { tableChoices } from '../../settings/table-choices.ts';
 import { useUnits } from '../../settings/units.tsx';
 
 /** Every decision on the left, the garment drawn from its numbers on the right. */
@@ -57,12 +58,13 @@ function Choices({ of }: { of: readonly Choice[] }) {
   const body = person?.body;
   const wearer = body && wearerFor(body, person.child);
   const kind = cloth?.kind ?? undefined;
+  const table = useSettings().data?.table;
   const proposals = useMemo(
     () => ({
-      ...tableChoices(construction),
+      ...tableChoices(construction, table),
       ...proposalsFor(construction, { units, ...(wearer ? { wearer } : {}), ...(body ? { body } : {}), ...(kind ? { kind } : {}) }),
     }),
-    [construction, units, wearer, kind, body],
+    [construction, table, units, wearer, kind, body],
   );
   return (
     <div className="stack" style={{ gap: 16 }}>
