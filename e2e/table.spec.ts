@@ -220,7 +220,22 @@ test('by hand: set once, a new make has no machine in any step; a photograph is 
   const again = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: 'Add a photograph' }).click();
   await (await again).setFiles({ name: 'worn.png', mimeType: 'image/png', buffer: await page.screenshot() });
-  await expect(page.getByRole('region', { name: 'Photographs' }).getByRole('img')).toBeVisible();
+  const photographs = page.getByRole('region', { name: 'Photographs' });
+  await expect(photographs.getByRole('img')).toBeVisible();
+  // while the server is away the next one waits on the device, through a reload too
+  await saved(page);
+  await page.route('**/photos/*', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
+  const third = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Add a photograph' }).click();
+  await (await third).setFiles({ name: 'back.png', mimeType: 'image/png', buffer: await page.screenshot() });
+  await expect(photographs).toContainText('on this device, not saved yet');
+  await page.reload();
+  await expect(photographs.getByAltText(/not saved yet/)).toBeVisible();
+  await expect(page.getByTestId('save-state')).not.toHaveText('All saved');
+  await page.unroute('**/photos/*');
+  await saved(page);
+  await expect(photographs.getByRole('img')).toHaveCount(2);
+  await expect(photographs).not.toContainText('not saved yet');
 });
 
 test('cutting takes the cloth off the shelf, a leftover lies in the cupboard as a piece, and both can be undone', async ({ page }) => {

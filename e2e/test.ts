@@ -1,6 +1,13 @@
 import { test as base } from '@playwright/test';
 import { serve } from './serve.ts';
 
+/** How one works until somebody says otherwise: no test begins with what another one said in Settings. */
+const USUAL = {
+  table: { machine: 'zigzag', finish: 'zigzag', pace: 'beginner' },
+  hours: { weekday: 45, weekend: 120 },
+  box: { tools: [], threads: [] },
+};
+
 /** Every worker has a server of its own with the demo scenario, so that the spec files can run side by side. */
 export const test = base.extend<object, { demoServer: string }>({
   demoServer: [
@@ -13,4 +20,8 @@ export const test = base.extend<object, { demoServer: string }>({
     { scope: 'worker' },
   ],
   baseURL: ({ demoServer }, use) => use(demoServer),
+  page: async ({ page }, use) => {
+    for (const [name, data] of Object.entries(USUAL)) await page.request.put(`/api/settings/${name}`, { data });
+    await use(page);
+  },
 });

@@ -1,4 +1,4 @@
-import { Controller, Delete, Get, Header, HttpCode, Param, ParseUUIDPipe, Post, Req, StreamableFile } from '@nestjs/common';
+import { Controller, Delete, Get, Header, HttpCode, Param, ParseUUIDPipe, Post, Put, Req, StreamableFile } from '@nestjs/common';
 import type { Request } from 'express';
 import { PhotosService } from './photos.service.ts';
 
@@ -18,6 +18,12 @@ export class PhotosController {
   @Post('makes/:id/photos')
   add(@Param('id', ParseUUIDPipe) id: string, @Req() request: Request) {
     return this.photos.add(id, request as AsyncIterable<Buffer>);
+  }
+
+  /** The same under an id of the sender's own: sent twice it is kept once. */
+  @Put('makes/:id/photos/:photo')
+  put(@Param('id', ParseUUIDPipe) id: string, @Param('photo', ParseUUIDPipe) photo: string, @Req() request: Request) {
+    return this.photos.add(id, request as AsyncIterable<Buffer>, photo);
   }
 
   @Get('photos/:id')

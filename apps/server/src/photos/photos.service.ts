@@ -29,15 +29,17 @@ export class PhotosService {
       .orderBy(asc(createdAt));
   }
 
-  /** Develops and keeps a photograph. Throws BadInput (no picture, too many) or 413. */
-  async add(makeId: string, sent: AsyncIterable<Buffer>): Promise<PhotoView> {
+  /** Develops and keeps a photograph, once under an id. Throws BadInput (no picture, too many) or 413. */
+  async add(makeId: string, sent: AsyncIterable<Buffer>, id: string = randomUUID()): Promise<PhotoView> {
     const file = await whole(sent);
+    const [known] = await this.database.orm.select().from(photos).where(eq(photos.id, id.toLowerCase()));
+    if (known) return view(known);
     if ((await this.list(makeId)).length >= MOST)
       throw new BadInput('photo', `would be one too many: ${MOST} of a make are kept; take one out first`);
     const developed = await develop(file);
-    const row = { id: randomUUID(), makeId, ...developed, createdAt: new Date().toISOString() };
-    await this.database.write((orm) => orm.insert(photos).values(row));
-    return { id: row.id, width: row.width, height: row.height, createdAt: row.createdAt };
+    const row = { id: id.toLowerCase(), makeId, ...developed, createdAt: new Date().toISOString() };
+    await this.database.write((orm) => orm.insert(photos).values(row).onConflictDoNothing());
+    return view(row);
   }
 
   /** The bytes of one, large or small. Throws NoSuch. */
@@ -54,6 +56,8 @@ export class PhotosService {
     if (rows.length === 0) throw new NoSuch('photograph', id);
   }
 }
+
+const view = ({ id, width, height, createdAt }: PhotoView): PhotoView => ({ id, width, height, createdAt });
 
 /** All that is sent. What is too large is read to its end and thrown away: an answer given in between would not be heard. Throws 413. */
 async function whole(sent: AsyncIterable<Buffer>): Promise<Buffer> {

@@ -44,6 +44,20 @@ it('keeps a photograph upright and without what the camera wrote into it', async
   expect(await sharp(await bytesOf(`/api/photos/${body.id}/thumb`)).metadata()).toMatchObject({ width: 320, height: 320 });
 });
 
+it('sent twice under one id, as after an answer that got lost, it is kept once', async () => {
+  const id = await make();
+  const path = `/api/makes/${id}/photos/0b0f7c1e-5a55-4c37-9a3e-6f1d2f3a4b5c`;
+  const bytes = new Uint8Array(await fromCamera());
+  const put = async () => {
+    const answer = await fetch(`${server.url}${path}`, { method: 'PUT', headers: { 'content-type': 'application/octet-stream' }, body: bytes });
+    return [answer.status, await answer.json()] as const;
+  };
+  const first = await put();
+  expect(first[0]).toBe(200);
+  expect(await put()).toEqual(first);
+  expect((await server.get<PhotoView[]>(`/api/makes/${id}/photos`)).body).toEqual([first[1]]);
+});
+
 it('scales what is larger than a screen, takes one out and puts it back', async () => {
   const id = await make();
   const large = await sharp({ create: { width: 4000, height: 3000, channels: 3, background: '#123456' } })

@@ -17,6 +17,9 @@ describe('an answer', () => {
   it('that breaks off on its way is none: it can be asked for again', async () => {
     answering(() => new Response('[{"id":"1","na', { status: 200 }));
     expect(await problemOf(request('GET', '/api/cloths'))).toMatchObject({ status: 0 });
+    // a refusal nobody can read the reason of is no refusal either
+    answering(() => new Response('{"message":["vers', { status: 409 }));
+    expect(await problemOf(request('PATCH', '/api/makes/1', {}))).toMatchObject({ status: 0 });
   });
 
   it('that never comes says that what was entered is kept', async () => {

@@ -16,6 +16,8 @@ export class ApiProblem extends Error {
 
 /** The server answers within two seconds; the rest is the way there and back, ms. */
 const PATIENCE = 20_000;
+/** A file may take its time, but not for ever: everything else waits behind it, ms. */
+const FOR_A_FILE = 120_000;
 
 const OFFLINE = 'The server does not answer. What you enter is kept on this device and saved when it is back.';
 
@@ -28,19 +30,17 @@ export async function request<T>(method: string, path: string, body?: unknown): 
       method,
       headers: body === undefined ? {} : { 'content-type': raw ? 'application/octet-stream' : 'application/json' },
       body: body === undefined ? undefined : raw ? body : JSON.stringify(body),
-      // a server that takes a question and says nothing is away too; a file may take its time
-      ...(raw ? {} : { signal: AbortSignal.timeout(PATIENCE) }),
+      // a server that takes a question and says nothing is away too
+      signal: AbortSignal.timeout(raw ? FOR_A_FILE : PATIENCE),
     });
   } catch {
     throw new ApiProblem(0, [OFFLINE]);
   }
   if (response.status === 204) return undefined as T;
   const answer: unknown = await response.json().catch(() => undefined);
-  if (response.ok) {
-    // an answer that broke off on its way is none
-    if (answer === undefined) throw new ApiProblem(0, [OFFLINE]);
-    return answer as T;
-  }
+  // an answer that broke off on its way is none, whatever it began with
+  if (answer === undefined && response.status < 500) throw new ApiProblem(0, [OFFLINE]);
+  if (response.ok) return answer as T;
   if (response.status === 401 && path !== '/api/session') setSignedOut(true);
   const { message, current } = (answer ?? {}) as Partial<ApiError>;
   throw new ApiProblem(response.status, message ?? [`The server answered with ${response.status}.`], current);

@@ -34,7 +34,13 @@ export interface Edit extends Waiting {
   theirs?: Fields;
 }
 
-export type Entry = Call | Edit;
+/** A file that is put under a path of its own; its bytes wait beside the queue, under the entry's id. Sent twice it is kept once. */
+export interface FileEntry extends Waiting {
+  kind: 'file';
+  path: string;
+}
+
+export type Entry = Call | Edit | FileEntry;
 
 const PREFIX = 'arcus.outbox.';
 let counted = 0;

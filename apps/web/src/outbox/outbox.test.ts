@@ -292,3 +292,45 @@ it('ids are UUIDs of version 4, also where the browser has none to give (RFC 956
   for (let i = 0; i < 200; i++) expect(newId()).toMatch(/^[0-9a-f]{8}-[0-9a-f]{4}-4[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/);
   expect(new Set(Array.from({ length: 500 }, newId)).size).toBe(500);
 });
+
+describe('a photograph', () => {
+  const photo = new Blob(['a picture']);
+  const files = () => server.asked.filter(([method]) => method === 'PUT');
+
+  it('waits on the device while the server is away, and is sent once it is back; then nothing of it is left here', async () => {
+    server.away = true;
+    const put = outbox.file('/api/makes/1/photos/p', 'A photograph of Slip', photo);
+    await vi.advanceTimersByTimeAsync(100);
+    await put;
+    const [entry] = outbox.state.entries;
+    expect(entry).toMatchObject({ kind: 'file', path: '/api/makes/1/photos/p' });
+    expect(await outbox.files.get(entry!.id)).toBe(photo);
+    server.away = false;
+    await rest();
+    expect(files().at(-1)).toEqual(['PUT', '/api/makes/1/photos/p', photo]);
+    expect(outbox.state.entries).toEqual([]);
+    expect(await outbox.files.get(entry!.id)).toBeUndefined();
+  });
+
+  it('is refused with the reason where it is no picture, and does not stay in the queue', async () => {
+    server.during = () => {
+      throw new ApiProblem(400, ['photo: is no picture that can be read']);
+    };
+    const heard = expect(outbox.file('/api/makes/1/photos/p', 'A photograph of Slip', photo)).rejects.toThrow('no picture');
+    await rest();
+    await heard;
+    expect(outbox.state.entries).toEqual([]);
+  });
+
+  it('that the browser has thrown away is told, and holds nothing else up', async () => {
+    server.away = true;
+    void outbox.file('/api/makes/1/photos/p', 'A photograph of Slip', photo);
+    await rest();
+    await outbox.files.del(outbox.state.entries[0]!.id);
+    server.away = false;
+    edit(outbox, state({ name: 'Slip, hemmed' }));
+    await rest();
+    expect(outbox.state.entries).toMatchObject([{ kind: 'file', refused: true, messages: ['It is no longer on this device. Add it again.'] }]);
+    expect(server.make['name']).toBe('Slip, hemmed');
+  });
+});

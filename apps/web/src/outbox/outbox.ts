@@ -2,7 +2,8 @@
 import { ApiProblem, request } from '../api/client.ts';
 import { isOutboxKey, keep, keptEntries, letGo, newEntryId, type Call, type Edit, type Entry, type Fields } from './entry.ts';
 import { changesBetween, merge, nearest, pickLike, takeTheirs, unlikeAny } from './merge.ts';
-import type { OutboxState, Saved, Surroundings } from './outbox-state.ts';
+import type { OutboxState, Saved, Surroundings, WaitingFiles } from './outbox-state.ts';
+import { filesInMind } from './waiting-files.ts';
 
 /** A field being edited is saved once it rests, ms; a server that is away is asked again after this long. */
 const REST = 450;
@@ -11,6 +12,8 @@ const RETRY = 3000;
 const MOST_SENT = 8;
 /** How long a page waits for its write before it goes on without, ms. */
 const PATIENCE = 1500;
+/** A file takes longer, and may be refused for what is in it; while the server is away nobody waits for it. */
+const PATIENCE_FOR_A_FILE = 60_000;
 
 /** The one queue of everything that is to be saved: kept on the device, sent in order, by one tab at a time. */
 export class Outbox {
@@ -20,6 +23,8 @@ export class Outbox {
   private readonly newest = new Map<string, { fields: Fields; version: number }>();
   private readonly settled = new Map<string, (problem?: ApiProblem) => void>();
   private readonly storage: Storage;
+  /** Files that wait, by the id of their entry. */
+  readonly files: WaitingFiles;
   private readonly send: typeof request;
   private readonly alone: <T>(work: () => Promise<T>) => Promise<T>;
   private timer: ReturnType<typeof setTimeout> | undefined;
@@ -28,8 +33,9 @@ export class Outbox {
   /** Hears of every write the server has taken. */
   onSaved: Saved = () => undefined;
 
-  constructor({ storage, send = request, alone = (work) => work() }: Surroundings) {
+  constructor({ storage, files = filesInMind(), send = request, alone = (work) => work() }: Surroundings) {
     this.storage = storage;
+    this.files = files;
     this.send = send;
     this.alone = alone;
     this.read();
@@ -63,6 +69,13 @@ export class Outbox {
       for (const each of this.state.entries)
         if (each.kind === 'call' && each.method === 'PUT' && each.path === call.path && each.id !== this.inHand) this.drop(each.id);
     await this.outcome({ ...call, kind: 'call', id: newEntryId() }, 0);
+  }
+
+  /** Puts in a file, to be put at a path of its own. Resolves and throws as `call`. */
+  async file(path: string, says: string, file: Blob): Promise<void> {
+    const id = newEntryId();
+    await this.files.set(id, file);
+    await this.outcome({ kind: 'file', id, path, says }, 0, PATIENCE_FOR_A_FILE);
   }
 
   /**
@@ -120,17 +133,18 @@ export class Outbox {
   /** Gives up a write the server will not take. */
   drop(id: string): void {
     letGo(this.storage, id);
+    if (this.state.entries.some((entry) => entry.id === id && entry.kind === 'file')) void this.files.del(id);
     this.show({ entries: this.state.entries.filter((entry) => entry.id !== id) });
   }
 
   /** Sends now what waits. */
   readonly now = (): void => this.soon(0);
 
-  private async outcome(entry: Entry, after: number): Promise<void> {
+  private async outcome(entry: Entry, after: number, patience = PATIENCE): Promise<void> {
     const done = new Promise<void>((saved, failed) => this.settled.set(entry.id, (problem) => (problem ? failed(problem) : saved())));
     this.put(entry);
     this.soon(after);
-    const late = new Promise<'late'>((pass) => setTimeout(() => pass('late'), PATIENCE));
+    const late = new Promise<'late'>((pass) => setTimeout(() => pass('late'), patience));
     try {
       await Promise.race([done, late]);
     } catch (error) {
@@ -173,9 +187,11 @@ export class Outbox {
       const changes = entry.kind === 'edit' ? unlikeAny([entry.base, ...(entry.sent ?? [])], entry.mine) : undefined;
       if (entry.kind === 'edit' && changes) this.put({ ...entry, sent: [...(entry.sent ?? []), entry.mine].slice(-MOST_SENT) });
       const answer =
-        entry.kind === 'call'
-          ? await this.send(entry.method, entry.path, entry.body)
-          : changes && (await this.send('PATCH', entry.path, { ...changes, version: entry.version }));
+        entry.kind === 'file'
+          ? await this.sendFile(entry)
+          : entry.kind === 'call'
+            ? await this.send(entry.method, entry.path, entry.body)
+            : changes && (await this.send('PATCH', entry.path, { ...changes, version: entry.version }));
       await this.saved(entry, answer);
       return true;
     } catch (error) {
@@ -183,6 +199,12 @@ export class Outbox {
     } finally {
       this.inHand = undefined;
     }
+  }
+
+  private async sendFile({ id, path }: Entry): Promise<unknown> {
+    const file = await this.files.get(id);
+    if (!file) throw new ApiProblem(404, ['It is no longer on this device. Add it again.']);
+    return this.send('PUT', path, file);
   }
 
   private async saved(entry: Entry, answer: unknown): Promise<void> {
@@ -221,6 +243,7 @@ export class Outbox {
     }
     if (status === 0 || status >= 500 || status === 401 || status === 429) {
       this.show({ sending: false, away: messages });
+      if (entry.kind === 'file') this.settled.get(entry.id)?.();
       this.soon(RETRY);
       return false;
     }

@@ -3,6 +3,7 @@ import { mutate } from 'swr';
 import type { OutboxState } from './outbox-state.ts';
 import { Outbox } from './outbox.ts';
 import type { Edit, Entry } from './entry.ts';
+import { filesOnDevice } from './waiting-files.ts';
 
 /** Tabs tell each other what was saved. */
 let channel: BroadcastChannel | undefined;
@@ -20,6 +21,7 @@ function safeStorage(): Storage {
 
 export const outbox = new Outbox({
   storage: safeStorage(),
+  files: filesOnDevice(),
   // only one tab sends; where the browser has no locks (plain http in the house) sending twice does no harm
   alone: (work) => (navigator.locks ? navigator.locks.request('arcus-outbox', work) : work()) as ReturnType<typeof work>,
 });

@@ -2,12 +2,12 @@ import { Button } from 'antd';
 import { Camera } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { ApiProblem } from '../../../api/client.ts';
-import { addPhoto, photoActions, usePhotos } from '../../../api/photos.ts';
+import { photoActions, usePhotos, useWaitingPhoto } from '../../../api/photos.ts';
 import { usePutAway } from '../../../common/use-put-away.tsx';
 
 /** Photographs of what came out: kept here in the house, without place and date, small enough for a page. */
 export function Photos({ makeId, name }: { makeId: string; name: string }) {
-  const { data: photos = [] } = usePhotos(makeId);
+  const { photos, waiting } = usePhotos(makeId);
   const putAway = usePutAway(photoActions);
   const input = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(false);
@@ -16,7 +16,7 @@ export function Photos({ makeId, name }: { makeId: string; name: string }) {
     setProblem(undefined);
     setBusy(true);
     try {
-      for (const file of files ?? []) await addPhoto(makeId, file);
+      for (const file of files ?? []) await photoActions.add(makeId, name, file);
     } catch (error) {
       setProblem(error instanceof ApiProblem ? error.messages.join(' ').replace(/^photo:? /, 'The photograph ') : String(error));
     } finally {
@@ -36,6 +36,9 @@ export function Photos({ makeId, name }: { makeId: string; name: string }) {
               Take out
             </Button>
           </li>
+        ))}
+        {waiting.map((entry) => (
+          <Waiting key={entry} entry={entry} name={name} />
         ))}
       </ul>
       <input
@@ -57,5 +60,16 @@ export function Photos({ makeId, name }: { makeId: string; name: string }) {
         </p>
       )}
     </section>
+  );
+}
+
+/** A photograph that is on this device only, until the server is back. */
+function Waiting({ entry, name }: { entry: string; name: string }) {
+  const url = useWaitingPhoto(entry);
+  return (
+    <li className="waiting">
+      {url && <img src={url} alt={`${name}, a photograph that is not saved yet`} width={160} height={160} />}
+      <span className="small">on this device, not saved yet</span>
+    </li>
   );
 }
