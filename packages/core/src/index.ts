@@ -97,5 +97,5 @@ export { isLongSheet, turnedSheet } from './drawing/turned-sheet.ts';
 export { chalkDrawing } from './drawing/chalk-drawing.ts';
 export { assertChoices } from './plan/validate.ts';
 export type { Drawing, DrawnLine, DrawnText, LineRole } from './drawing/drawing.ts';
-export { sectionDrawing, type SectionMeasures } from './drawing/section.ts';
+export { stepDrawings } from './drawing/step-drawings.ts';
 export { stepPicture } from './drawing/step-picture.ts';

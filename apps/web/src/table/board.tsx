@@ -16,7 +16,7 @@ interface Props {
 }
 
 /** Beside a drawing this narrow, px, there is no room for notes. */
-const NARROW = 560;
+export const NARROW = 560;
 const NARROW_MARGINS: Margins = { left: 46, top: 42, right: 18, bottom: 30 };
 /** Two rows of tools at the foot of a narrow drawing, px. */
 const TOOLS = 96;

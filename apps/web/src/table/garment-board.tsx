@@ -12,7 +12,7 @@ import {
   type Units,
 } from '@arcus/core';
 import { useUnits } from '../settings/units.tsx';
-import { Board } from './board.tsx';
+import { Board, NARROW } from './board.tsx';
 import { GarmentShape } from './garment-shape.tsx';
 import { Rulers } from './rulers.tsx';
 import { halfAt, partOf, reachOf } from './part-paths.ts';
@@ -57,7 +57,7 @@ export function GarmentBoard({ plan, view: garment, colour, name }: Props) {
   const shape = { garment, hanging, figure, colour, cloth: plan.cloth };
   return (
     <Board frame={frame} describe={words} margins={{ left: 60, top: 46, right: 24, bottom: 30 }}>
-      {(view) => {
+      {(view, { width }) => {
         const cx = widest + 70 + ring;
         const cy = Math.max(waist - hem.drop * 0.5, ring + 20);
         const behind = { ...view, x: (mm: number) => view.x(mm + 2 * widest + 40) };
@@ -102,11 +102,12 @@ export function GarmentBoard({ plan, view: garment, colour, name }: Props) {
               waist={waist}
               hanging={hanging}
               units={units}
-              x={view.x(frame.minX) - 50}
+              x={Math.max(6, view.x(frame.minX) - 50)}
+              narrow={width < NARROW}
               y={view.y(frame.maxY) - 26}
             />
             <text x={view.x(0)} y={view.y(frame.minY) + 20} textAnchor="middle" fontSize="15" opacity="0.85">
-              {worn ? `from the front, on ${name}’s proportions` : `on ${name}’s proportions`}
+              {worn ? (width < NARROW ? 'from the front' : `from the front, on ${name}’s proportions`) : `on ${name}’s proportions`}
             </text>
           </>
         );
@@ -117,6 +118,8 @@ export function GarmentBoard({ plan, view: garment, colour, name }: Props) {
 
 const STANDS = { ok: '#9fd0a8', tight: '#f2c84b', caution: '#f2c84b', stop: '#ff8a75' } as const;
 
+const PASSES = { ok: 'passes', tight: 'tight', caution: 'tight', stop: 'does not pass' } as const;
+
 /** Where one goes in, place by place: a ring on the figure and what opens for what. */
 function WayIn({
   places,
@@ -126,6 +129,7 @@ function WayIn({
   units,
   x,
   y,
+  narrow,
 }: {
   places: readonly PassedPlace[];
   view: View;
@@ -134,6 +138,7 @@ function WayIn({
   units: Units;
   x: number;
   y: number;
+  narrow: boolean;
 }) {
   return (
     <g>
@@ -153,7 +158,9 @@ function WayIn({
             ) : null}
             <circle cx={x + 6} cy={y + 22 * i - 5} r="5" fill={STANDS[verdict]} />
             <text x={x + 18} y={y + 22 * i} fontSize="14">
-              {`${what} opens to ${formatLength(opens, units)}, ${body} ${formatLength(girth, units)}: ${verdict === 'ok' ? 'passes' : verdict === 'stop' ? 'does not pass' : 'tight'}`}
+              {narrow
+                ? `${body} ${formatLength(girth, units)}, opens to ${formatLength(opens, units)}: ${PASSES[verdict]}`
+                : `${what} opens to ${formatLength(opens, units)}, ${body} ${formatLength(girth, units)}: ${PASSES[verdict]}`}
             </text>
           </g>
         );

@@ -46,6 +46,9 @@ interface Props {
   tools?: ReactNode;
 }
 
+/** About how wide a letter of the words under the lay is, px. */
+const LETTER = 6.8;
+
 /** The strip of cloth as it lies on the table, to scale, with every piece on it; pieces can be taken in hand. */
 export function LayBoard({ plan, lay, cloth, colour, says, hand, tools }: Props) {
   const { units } = useUnits();
@@ -58,7 +61,7 @@ export function LayBoard({ plan, lay, cloth, colour, says, hand, tools }: Props)
   const rest = useMemo(() => restsOf(plan, lay, length), [plan, lay, length]);
   return (
     <Board frame={frame} describe={words} margins={{ left: 62, top: 58, right: 34, bottom: 96 }} handled={hand !== undefined} tools={tools}>
-      {(view) => (
+      {(view, { width }) => (
         <>
           <Strip view={view} length={length} width={lay.usableWidth + 2 * selvedge} selvedge={selvedge} print={cloth.print} oneWay={cloth.oneWay} />
           {cloth.repeat ? <Repeats view={view} repeat={cloth.repeat} length={length} from={frame.minY} to={frame.maxY} /> : null}
@@ -99,7 +102,7 @@ export function LayBoard({ plan, lay, cloth, colour, says, hand, tools }: Props)
             strokeWidth="1.5"
             strokeDasharray="2 5"
           />
-          <text className="tape" x={view.x(0)} y={view.y(frame.minY) + 26} fontSize="15">
+          <text className="tape" x={Math.min(view.x(0), Math.max(8, width - 8 - says.length * LETTER))} y={view.y(frame.minY) + 26} fontSize="15">
             {says}
           </text>
         </>

@@ -49,7 +49,7 @@ export function addDarts(sheet: Worksheet, { front, below, width }: DartOptions)
     title: 'Sew the darts',
     sews: joins,
     seam: long.times(2),
-    section: 'seam',
+    section: 'dart',
     handling: [['dart', 2]],
     how: `On each side of the front mark ${sheet.showLength(below)} down the side from the armhole, and ${sheet.show(width)} further; chalk a point ${sheet.show(long)} inwards from the middle of the two, towards the bust. Fold through the point so that both marks meet, right sides together, and sew from the side to the point in a straight line, running off the fold. Knot the threads, do not backstitch. Press the dart downwards.`,
     why: 'Sewn to a fine end it makes no dimple. With it the front’s side is as long as the back’s.',

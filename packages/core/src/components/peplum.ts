@@ -39,7 +39,7 @@ export function addPeplum(sheet: Worksheet, { prefix = 'peplum', around, onto }:
     stitch: '304',
     stitchLength: 2.5,
     stitchWidth: 2,
-    section: 'patch',
+    section: 'laid-on',
     handling: [['seam', 3]],
     how: `Mark the fold line all round, ${sheet.show(sheet.quantity('top-turn'))} below the raw edge of the tube, and quarter it. Lay the peplum on the right side of the tube, right side down, its hem towards the raw edge of the waist and the seam line of its hole on the fold line, quarters on quarters. Zigzag along the seam line, without pulling.`,
     why: 'When the edge above the fold is turned in, the peplum falls down over the skirt and its raw edge is inside. The seam has to stretch over the hips: no straight stitch.',

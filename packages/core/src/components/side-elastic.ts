@@ -69,7 +69,7 @@ export function addSideElasticWaist(
     title: 'Put an elastic into each side of the band',
     sews: ends,
     passes: 3,
-    section: 'casing-threaded',
+    section: 'tube-band',
     handling: [['casing', 0.8]],
     how: `Cut two elastics of ${sheet.show(cut)}. Mark the band where the wide gores beside the side seams begin and end. Through the gap draw the first elastic into the band as far as one side; at the front mark let its end reach ${inch} beyond, and stitch up and down across the band through it. Pull the other end until ${sheet.show(elastic)} lie between the marks, pin, and stitch across at the back mark, again ${inch} from its end. Do the same on the other side, then close the gap. Stretch both sides once as far as the hips need.`,
     why: 'Between the marks the elastic draws the wide gores in; the rest of the band stays flat.',

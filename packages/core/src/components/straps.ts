@@ -121,7 +121,7 @@ export function addStraps(
     id: 'straps',
     title: kind === 'tie' ? 'Sew on the ties' : 'Sew on the straps',
     sews: ends,
-    section: 'patch',
+    section: 'strap-end',
     handling: [['seam', ends.length]],
     how:
       kind === 'tie'

@@ -2,7 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { formatLength } from '../units/format.ts';
 import { draftFor } from '../plan/plan.ts';
 import { EVERY_SKIRT } from '../testing/every-skirt.ts';
+import { CONSTRUCTIONS } from '../garments/index.ts';
+import { everyOption } from '../testing/every-option.ts';
 import { sectionDrawing } from './section.ts';
+import { sectionOf } from './step-drawings.ts';
 import { stepPicture } from './step-picture.ts';
 
 describe.each(EVERY_SKIRT)('the pictures of a %s', (_, request) => {
@@ -53,11 +56,38 @@ describe.each(EVERY_SKIRT)('the pictures of a %s', (_, request) => {
           elastic: 20,
           band: 30,
           lined: true,
+          gatherBy: 'thread',
           show: (mm) => formatLength(mm, units),
         });
         expect(lines.length, id).toBeGreaterThan(1);
         const said = `${words} ${texts.map(({ says }) => says).join(' ')}`;
         expect(said, id).not.toMatch(units === 'in' ? /\d (cm|mm)\b/ : /\d in\b/);
+      }
+  });
+});
+
+/** Kinds whose every number is one that is turned, sewn or gathered by: the words beside the picture say the same. */
+const SAID = new Set(['hem-double', 'hem-single', 'dart', 'tuck', 'facing', 'zip']);
+
+describe.each(CONSTRUCTIONS)('the section of a step of $id', (construction) => {
+  it('says what its words say, whatever was chosen', () => {
+    for (const [says, plan] of everyOption(construction))
+      for (const step of plan.steps) {
+        const drawing = sectionOf(step, plan);
+        if (!drawing) continue;
+        const said = `${drawing.words} ${drawing.texts.map((each) => each.says).join(' ')}`;
+        const where = `${says}: ${step.id}, ${step.section}`;
+        if (SAID.has(step.section!)) for (const [number] of said.matchAll(/\d+\.\d cm/g)) expect(step.how, where).toContain(number);
+        // one does not draw two threads where an overlocker gathers, nor a channel where a band holds the elastic
+        if (step.gathers) expect(said.includes('Two gathering rows'), where).toBe(/two rows/.test(step.how));
+        if (step.section === 'casing-threaded')
+          expect(
+            plan.joins.some(({ how, id }) => how === 'casing' && step.shows!.includes(id)),
+            where,
+          ).toBe(true);
+        // what is sewn on inside is not drawn on the right side
+        if (/\binside, |on the wrong side/.test(step.how) && step.section?.startsWith('strap')) expect(said, where).toContain('wrong side');
+        if (/right sides together/i.test(step.how)) expect(step.section, where).not.toBe('patch');
       }
   });
 });

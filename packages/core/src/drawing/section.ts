@@ -1,5 +1,5 @@
 // Longer than 250 lines: one table of all folds and seams, so that they are drawn alike.
-import type { SectionKind } from '../make/step.ts';
+import type { GatherBy, SectionKind } from '../make/step.ts';
 import type { Point } from '../geometry/point.ts';
 import type { Drawing, DrawnLine, DrawnText, LineRole } from './drawing.ts';
 
@@ -10,6 +10,7 @@ export interface SectionMeasures {
   elastic: number;
   band: number;
   lined: boolean;
+  gatherBy: GatherBy;
   show(mm: number): string;
 }
 
@@ -168,23 +169,34 @@ const zip: Draw = ({ seam, show }) => ({
   words: `The two folded edges meet over the middle of the zip, whose teeth lie under them; it is stitched ${show(6)} from the middle on both sides.`,
 });
 
-const gather: Draw = ({ seam, show }) => {
+const gather: Draw = ({ seam, gatherBy, show }) => {
   const waves: Point[] = Array.from({ length: 49 }, (_, i) => [-FAR + i * (FAR / 48) * 1.0, Math.sin(i * 1.05) * 2.4]);
+  const [at, rows, words] = GATHERED_BY[gatherBy](seam, show);
   return {
     lines: [
       line('cloth', ...waves),
       line('other-cloth', [-FAR, -6], [0, -6]),
-      line('gathering', [-seam / 3, 5], [-seam / 3, -4]),
-      line('gathering', [(-2 * seam) / 3, 5], [(-2 * seam) / 3, -4]),
+      ...at.map((x) => line('gathering', [-x, 5], [-x, -4])),
       stitch([-seam, 7], [-seam, -9]),
     ],
-    texts: [
-      text('gathered layer on top', -FAR, 11),
-      text(`rows ${show(seam / 3)} and ${show((2 * seam) / 3)} from the edge`, 6, 2),
-      text(`seam ${show(seam)} from the edge`, 6, -8),
-    ],
-    words: `The gathered layer lies on top. Two gathering rows run inside the allowance, ${show(seam / 3)} and ${show((2 * seam) / 3)} from the raw edge; the seam runs ${show(seam)} from it, beyond both.`,
+    texts: [text('gathered layer on top', -FAR, 11), text(rows, 6, 2), text(`seam ${show(seam)} from the edge`, 6, -8)],
+    words: `The gathered layer lies on top. ${words}; the seam runs ${show(seam)} from the raw edge.`,
   };
+};
+
+/** Where the gathering lies in the allowance, from the raw edge; what is said of it, short and in a sentence. */
+const GATHERED_BY: Record<GatherBy, (seam: number, show: SectionMeasures['show']) => [number[], string, string]> = {
+  thread: (seam, show) => [
+    [seam / 3, (2 * seam) / 3],
+    `rows ${show(seam / 3)} and ${show((2 * seam) / 3)} from the edge`,
+    `Two gathering rows run inside the allowance, ${show(seam / 3)} and ${show((2 * seam) / 3)} from the raw edge`,
+  ],
+  overlocker: () => [[2, 4], 'overlocked along the edge', 'The overlocker has gathered and finished its raw edge in one pass'],
+  cord: (seam, show) => [
+    [seam / 2],
+    `cord ${show(seam / 2)} from the edge`,
+    `The cord runs inside the allowance, ${show(seam / 2)} from the raw edge, under a zigzag that does not catch it`,
+  ],
 };
 
 const elasticOn: Draw = ({ elastic }) => ({
@@ -201,6 +213,52 @@ const elasticIn: Draw = ({ elastic, show }) => ({
   ],
   texts: [text('fold line', 5, -2), text(`${show(elastic + 5)} turned in over the elastic`, 5, -elastic / 2 - 3), text('right side', 5, -FAR + 2)],
   words: `The elastic is zigzagged to the wrong side of what is turned in, ${show(elastic + 5)} in all; turned in on the fold line, it lies between the layers and is caught down once more.`,
+});
+
+const elasticInside: Draw = ({ elastic }) => ({
+  lines: [line('cloth', [0, -FAR], [0, elastic / 2 + 14]), line('elastic', [-GAP, -elastic / 2], [-GAP, elastic / 2]), stitch([-GAP - 3, 0], [3, 0])],
+  texts: [
+    text('elastic inside, stretched while sewn', -GAP - 4, elastic / 2 + 4, 'end'),
+    text('zigzag', 6, -2),
+    text('garment, right side', 6, -FAR + 4),
+  ],
+  words: 'The elastic lies on the wrong side, on the chalked line, and is zigzagged on while it is stretched.',
+});
+
+const elasticOverSeam: Draw = ({ seam, elastic, show }) => ({
+  lines: [
+    line('cloth', [-FAR, 0], [0, 0]),
+    line('other-cloth', [-FAR, -GAP], [0, -GAP]),
+    line('elastic', [-seam - 2, GAP], [-seam - 2 + elastic, GAP]),
+    stitch([-seam, GAP + 4], [-seam, -GAP - 4]),
+  ],
+  texts: [
+    text('elastic on top, stretched while sewn', -FAR, GAP + 8),
+    text(`zigzag ${show(seam)} from the raw edges`, -seam + 4, -GAP - 10),
+    text('wrong side', -FAR, -GAP - 5),
+  ],
+  words: `The two layers lie right sides together, raw edges level; the elastic lies on top over the allowances, its edge just over the seam line. One zigzag, ${show(seam)} from the raw edges, goes through all three.`,
+});
+
+const strapEnd: Draw = () => ({
+  lines: [
+    line('cloth', [0, -FAR], [0, 12]),
+    line('other-cloth', [-GAP, -12], [-GAP, 34]),
+    stitch([-GAP - 3, -2], [3, -2]),
+    stitch([-GAP - 3, -10], [3, -10]),
+  ],
+  texts: [text('goes up over the shoulder', 6, 26), text('a small square of stitches', 6, -7), text('garment, right side', 6, -FAR + 4)],
+  words: 'The end lies on the wrong side of the garment and is sewn down in a small square; from there it goes up over the shoulder.',
+});
+
+const laidOn: Draw = ({ seam, show }) => ({
+  lines: [line('cloth', [-FAR, 0], [FAR, 0]), line('other-cloth', [-30, GAP], [seam, GAP]), stitch([0, 3 * GAP], [0, -GAP])],
+  texts: [
+    text('right side down', -30, 2 * GAP + 3),
+    text(`raw edge ${show(seam)} beyond the line`, 4, 2 * GAP + 3),
+    text('right side of the garment', -FAR, -9),
+  ],
+  words: `The piece lies right side down on the right side of the garment, its raw edge ${show(seam)} beyond the line. Stitched along the line it falls down over its own raw edge.`,
 });
 
 const facing: Draw = () => ({
@@ -229,6 +287,15 @@ const patch: Draw = ({ seam, show }) => ({
   ],
   words: `The edges are turned under by ${show(seam)} and the piece is stitched on close to its folds.`,
 });
+
+/** A fold sewn shut on the wrong side, the cloth going on on both sides of it. */
+const foldSewn =
+  (said: string, words: string): Draw =>
+  () => ({
+    lines: [line('cloth', [-FAR, 0], [-0.6, 0], [-0.6, -16], [0.6, -16], [0.6, 0], [FAR, 0]), stitch([-3, -1.2], [3, -1.2])],
+    texts: [text('right side', -FAR, 5), text(said, 6, -12)],
+    words,
+  });
 
 const shirring: Draw = ({ show }) => {
   const waves: Point[] = Array.from({ length: 61 }, (_, i) => [-FAR + i * (FAR / 30), Math.sin(i * 0.9) * 3]);
@@ -272,9 +339,21 @@ const SECTIONS: Record<SectionKind, Draw> = {
   gather,
   'elastic-on': elasticOn,
   'elastic-in': elasticIn,
+  'elastic-inside': elasticInside,
+  'elastic-over-seam': elasticOverSeam,
   facing,
   shirr: shirring,
   strap,
+  'strap-end': strapEnd,
+  'laid-on': laidOn,
+  dart: foldSewn(
+    'fold, pressed downwards',
+    'The cloth is folded right sides together and sewn from the side to a point; the fold lies on the wrong side, pressed downwards.',
+  ),
+  tuck: foldSewn(
+    'fold, pressed towards the waist',
+    'The cloth is folded right sides together and sewn beside the fold all round; the tuck lies on the wrong side, pressed towards the waist.',
+  ),
   collar,
   patch,
 };

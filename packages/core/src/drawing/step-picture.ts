@@ -31,7 +31,7 @@ export function stepPicture(plan: Pick<Plan, 'pieces' | 'joins'>, step: Step): D
   const shown = runs.map((run) => longest(plan.pieces, run));
   const pieceOf = (id: string) => plan.pieces.find((piece) => piece.id === id)!;
   const [one, other] = shown;
-  if (!one) return join.onto ? ontoPicture(pieceOf(join.onto), join) : undefined;
+  if (!one) return join.onto ? ontoPicture(pieceOf(join.onto)) : undefined;
   // a piece closed on itself, or folded, is drawn once
   const itself = other !== undefined && one.piece === other.piece && one.copy === other.copy;
   // an edge sewn onto the middle of a piece: that piece lies beside it
@@ -150,12 +150,12 @@ function notchLines(piece: Piece, span: Span, join: Join, by: Point): DrawnLine[
 }
 
 /** Something sewn onto the middle of a piece, without an edge of its own: the piece alone. */
-const ontoPicture = (piece: Piece, join: Join): Drawing => {
+const ontoPicture = (piece: Piece): Drawing => {
   const box = boxOf(piece, [0, 0]);
   return {
     lines: [...outlineOf(piece, [0, 0]), ...piece.lines.map(({ from, to }): DrawnLine => ({ role: 'edge', points: [from, to] }))],
     texts: [{ at: [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2], says: piece.name, anchor: 'middle' }],
-    words: `This is worked on the ${piece.name.toLowerCase()}, away from its edges: the ${join.id.replaceAll('-', ' ')}.`,
+    words: `What this step works on: the ${piece.name.toLowerCase()}. Where on it, the words below say.`,
   };
 };
 

@@ -183,7 +183,7 @@ function growthTuck(sheet: Worksheet, piece: Piece): void {
     stitch: '301',
     stitchLength: 4,
     stitchWidth: 0,
-    section: 'hem-single',
+    section: 'tuck',
     handling: [['hem']],
     how: `The skirt was cut ${all} longer than it is worn now. Chalk a line ${sheet.showLength(sheet.number('hem').value + room.value + 20)} above the raw hem edge, fold the cloth right sides together along it, and sew ${half} from the fold all the way round with long stitches. Press the tuck towards the waist, inside.`,
     why: `Next year the long stitches are pulled out and the skirt is ${all} longer, with its hem still in place.`,
@@ -191,8 +191,7 @@ function growthTuck(sheet: Worksheet, piece: Piece): void {
 }
 
 function look(sheet: Worksheet, flatWaist: Quantity, finished: Quantity, fromMain: boolean): void {
-  const knit = fromMain ? sheet.cloth.stretchAcross : 0;
-  const give = Quantity.constant(1, 'ratio').plus(Quantity.leaf('stretch-across', 'Stretch across the cloth', knit, 'ratio', 'cloth'));
+  const give = fromMain ? sheet.cloths.gives() : Quantity.constant(1, 'ratio');
   const opening = Quantity.smaller(flatWaist.times(2).times(give), elasticOpensTo(sheet, finished)).named('opening', 'Opens to', 'down');
   const body: WayOut = { says: 'Elastic as long as the body', choices: { elasticSchool: 'body' } };
   if (sheet.hasMeasure('hip-girth')) {

@@ -218,7 +218,7 @@ function ribbons(sheet: Worksheet, bodice: Piece): void {
     id: 'ribbons',
     title: 'Sew on the ribbons',
     sews: ends,
-    section: 'patch',
+    section: 'strap-end',
     handling: [['seam', 4]],
     how: `Cut the ribbon in four equal parts, ${sheet.show(long)} in all. Sew one end of each inside onto the upper elastic: two in front, a hand’s breadth from the middle, two behind. Turn in the free ends twice and stitch them, so that they do not fray.`,
     why: 'Tied, they fit every shoulder.',

@@ -46,7 +46,7 @@ export function elasticInside(sheet: Worksheet, options: ElasticInsideOptions): 
     stitch: '304',
     stitchLength: 3,
     stitchWidth: 4,
-    section: 'elastic-on',
+    section: also.length > 0 ? 'elastic-over-seam' : 'elastic-inside',
     sections: sectionTable(girth, finished, ['on the cloth', 'on the elastic']),
     handling: [['elastic']],
     how: [

@@ -79,7 +79,7 @@ export function threadElastic(
     kind: 'sew',
     title: 'Thread the elastic',
     handling: [['casing', 1 / 3]],
-    section: 'casing-threaded',
+    section: channelOf(shows),
     shows: shows.map(({ id }) => id),
     how: `Cut ${sheet.show(cut)} of elastic. Pin one end to the cloth beside the gap so that it cannot slip in. Put a safety pin through the other end and work it through the channel, keeping the elastic flat. Pin the two ends together, one over the other.`,
     why: 'Pinned, it can still be made tighter or looser.',
@@ -99,7 +99,7 @@ export function closeElastic(
     kind: 'sew',
     title: stays ? 'Join the elastic; leave the gap open' : 'Join the elastic and close the gap',
     handling: [['casing', 1 / 6]],
-    section: 'casing-threaded',
+    section: channelOf(shows),
     shows: shows.map(({ id }) => id),
     how: [
       overlap
@@ -123,3 +123,6 @@ export function buyElastic(sheet: Worksheet, cut: Quantity, { prefix = 'elastic'
     length: pieces * cut.value,
   });
 }
+
+/** The channel the elastic lies in: a band sewn on, or the edge itself turned over. */
+const channelOf = (shows: readonly Join[]) => (shows.some(({ how }) => how === 'band') ? 'tube-band' : 'casing-threaded');

@@ -1,5 +1,5 @@
 import { needleFor } from '../make/needle.ts';
-import type { SectionTable, Step } from '../make/step.ts';
+import type { GatherBy, SectionTable, Step } from '../make/step.ts';
 import { Quantity } from '../quantity/quantity.ts';
 import type { Join, Span } from '../sheet/join.ts';
 import type { Worksheet } from '../sheet/worksheet.ts';
@@ -15,7 +15,7 @@ const STRIP_INCHES = 12;
 
 type Way = Pick<Step, 'stitch' | 'stitchLength' | 'stitchWidth' | 'why'> & { rows: number; how: (sheet: Worksheet, breaks: number) => string };
 
-const WAYS: Record<string, Way> = {
+const WAYS: Record<GatherBy, Way> = {
   thread: {
     rows: 2,
     stitch: '301',
@@ -60,9 +60,16 @@ export interface GatherPrep {
   shows: ReadonlyArray<Pick<Join, 'id'>>;
 }
 
+/** As chosen, where what stands on the table can do it: hands have only threads, and a cord wants a zigzag over it. */
+function gatherBy(sheet: Worksheet): GatherBy {
+  const [wanted, machine] = [sheet.oneOf('gatherBy') as GatherBy, sheet.oneOf('machine')];
+  return machine === 'hands' || (machine === 'straight' && wanted === 'cord') ? 'thread' : wanted;
+}
+
 /** The gathering itself, before the seam: a test strip first, then the whole edge, stretch by stretch. */
 export function gatherStep(sheet: Worksheet, { id, title, edge, to, names, shows }: GatherPrep): void {
-  const { rows, how, ...way } = WAYS[sheet.oneOf('gatherBy')]!;
+  const by = gatherBy(sheet);
+  const { rows, how, ...way } = WAYS[by];
   const flat = runLength(sheet, edge);
   const ratio = flat.value / to.value;
   const breaks = Math.max(4, Math.ceil(flat.value / LONGEST_PULL));
@@ -76,11 +83,12 @@ export function gatherStep(sheet: Worksheet, { id, title, edge, to, names, shows
     handling: [['gather', metres]],
     how: `Try it on a strip first: ${sheet.about(STRIP, STRIP_INCHES)} should come out ${sheet.about(STRIP / ratio, STRIP_INCHES / ratio)} long (${ratio.toFixed(2)} to 1), with needle ${needleFor(sheet.cloth)}. ${how(sheet, breaks)}`,
     gathers: ratio,
+    drawn: { gatherBy: by },
     sections: sectionTable(flat, to, names),
     section: 'gather',
     shows: shows.map((join) => join.id),
   });
-  if (sheet.oneOf('gatherBy') === 'cord' && !sheet.shopping.some((item) => item.id === 'cord'))
+  if (by === 'cord' && !sheet.shopping.some((item) => item.id === 'cord'))
     sheet.shopping.push({
       id: 'cord',
       what: 'Strong thin cord to gather over',
@@ -134,6 +142,7 @@ export function gather(sheet: Worksheet, { id, title, gathered, onto, folded, na
     title,
     sews: [join, ...also],
     section: even ? 'seam' : 'gather',
+    drawn: { gatherBy: gatherBy(sheet) },
     handling: [['seam', 2]],
     how: even
       ? `Right sides together, quarters on quarters. Sew ${sheet.showLength(sheet.number('seam').value)} from the edge. Press the seam ${press === 'up' ? 'upwards' : 'downwards'}.`

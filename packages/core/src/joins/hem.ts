@@ -51,6 +51,7 @@ export function hem(
     role,
     handling: [['hem'], [curved ? 'hem-curved' : 'hem-straight', metres.value]],
     section: knit ? 'hem-single' : 'hem-double',
+    drawn: { hem: allowance.value },
     ...(knit ? { stitch: '304' as const, stitchLength: 3, stitchWidth: 2 } : { stitch: '301' as const, stitchLength: 3, stitchWidth: 0 }),
     how: [
       ...(before ? [before] : []),

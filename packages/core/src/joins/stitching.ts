@@ -71,7 +71,7 @@ export function finishStep(
     kind: 'sew',
     title,
     how: together
-      ? `${how}, both layers of the seam together. Trim them level first.`
+      ? `Trim the two layers of the seam level. ${how}, both layers together.`
       : `${how}, each one for itself, one layer at a time. Do not pull.`,
     why: together ? 'This cloth frays, and the seam is pressed to one side.' : 'This cloth frays, and the seam will be pressed open.',
     handling: [['finish']],

@@ -18,11 +18,20 @@ export type SectionKind =
   | 'gather'
   | 'elastic-on'
   | 'elastic-in'
+  | 'elastic-inside'
+  | 'elastic-over-seam'
   | 'facing'
   | 'shirr'
   | 'strap'
+  | 'strap-end'
+  | 'dart'
+  | 'tuck'
+  | 'laid-on'
   | 'collar'
   | 'patch';
+
+/** With two threads, with an overlocker, or over a cord. */
+export type GatherBy = 'thread' | 'overlocker' | 'cord';
 
 /** One thing to do at the table or the machine, in order. */
 export interface Step {
@@ -62,6 +71,8 @@ export interface Step {
   shows?: string[];
   /** The fold or seam from its end. */
   section?: SectionKind;
+  /** Where that is unlike the garment's own measures: its hem, mm; how it is gathered. */
+  drawn?: { hem?: number; gatherBy?: GatherBy };
 }
 
 /** Mark spacings for dividing edges into equal parts; the first column counts the parts. */

@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
-import { formatMinutes, formatSewn, minutesOf, needleOf, STITCHES, type Plan, type Step } from '@arcus/core';
+import { formatMinutes, formatSewn, minutesOf, needleOf, stepDrawings, STITCHES, type Plan, type Step } from '@arcus/core';
 import { useUnits } from '../../../settings/units.tsx';
 import { Sketch } from '../../../table/sketch.tsx';
 import { InHandBar } from '../../in-hand-bar.tsx';
 import { SectionsTable } from '../../sections-table.tsx';
-import { stepDrawings } from '../../step-drawings.ts';
+
 import { BobbinCounter } from './bobbin-counter.tsx';
 import { CutUses } from './cut-uses.tsx';
 import { StepClock } from './step-clock.tsx';
