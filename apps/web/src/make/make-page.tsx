@@ -87,6 +87,9 @@ interface MakeProps {
   elastics: ElasticView[];
 }
 
+/** Stations one can leave before anything can be drawn: what comes after them needs pieces. */
+const EARLY: ReadonlySet<Station> = new Set(['measure', 'shape']);
+
 function Make({ make, station, people, cloths, elastics }: MakeProps) {
   const editor = useMakeEditor(make);
   const { draft } = editor;
@@ -181,7 +184,7 @@ function MakeFrame({ station }: { station: Station }) {
       <div className="bench">
         <Suspense fallback={<div className="decisions quiet">Opening…</div>}>
           <Page />
-          {next && (
+          {next && (plan || EARLY.has(station)) && (
             <div className="next-station no-print">
               <Button type="primary" onClick={forward}>
                 On to {next.label}

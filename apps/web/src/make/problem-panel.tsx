@@ -1,6 +1,6 @@
 import { Button } from 'antd';
 import { Link } from 'react-router';
-import { choiceShown, measureById, type ChoiceValue } from '@arcus/core';
+import { choiceShown, formatLength, measureById, type ChoiceValue } from '@arcus/core';
 import { useUnits } from '../settings/units.tsx';
 import { useMakeState } from './make-context.ts';
 
@@ -9,7 +9,7 @@ export function ProblemPanel() {
   const { problem, make, construction, choose } = useMakeState();
   const { units } = useUnits();
   if (!problem) return null;
-  const [place, id = ''] = problem.field.split('.');
+  const [place = '', id = ''] = problem.field.split('.');
   const choice = construction.choices.find((each) => each.id === id);
   const nearest = typed(problem.nearest);
   const measure = measureById(id)?.label ?? id;
@@ -23,7 +23,11 @@ export function ProblemPanel() {
               ? `Not measured yet: ${measure.toLowerCase()}`
               : `Look at: ${measure.toLowerCase()}`}
         </h2>
-        <p style={{ fontSize: 18 }}>{problem.says}</p>
+        {/* what is wrong with a field reads on from its name: "Wrist is needed for …" */}
+        <p style={{ fontSize: 18 }}>{/^[a-z]/.test(problem.says) ? `${measure} ${problem.says}` : problem.says}</p>
+        {place.startsWith('cloth') && problem.field.endsWith('.width') && typeof nearest === 'number' && (
+          <p>Cloth {formatLength(nearest, units, 'up')} wide would do, or the piece made narrower in Shape.</p>
+        )}
         {place === 'body' && <Link to={`/makes/${make.id}/measure`}>Go to Measure</Link>}
         {place === 'choices' && choice && nearest !== undefined && (
           <div>

@@ -80,8 +80,7 @@ function tried<T>(work: () => T): Tried<T> {
   try {
     return { done: work() };
   } catch (error) {
-    if (error instanceof Unmakeable)
-      return { problem: { field: error.field, says: error.message.replace(/^[\w.-]+: /, ''), nearest: error.nearest } };
+    if (error instanceof Unmakeable) return { problem: { field: error.field, says: error.says, nearest: error.nearest } };
     if (error instanceof BadInput) return { problem: { field: error.field, says: error.says } };
     throw error;
   }

@@ -157,7 +157,7 @@ function WayIn({
               />
             ) : null}
             <circle cx={x + 6} cy={y + 22 * i - 5} r="5" fill={STANDS[verdict]} />
-            <text x={x + 18} y={y + 22 * i} fontSize="14">
+            <text x={x + 18} y={y + 22 * i} fontSize={narrow ? 13 : 14}>
               {narrow
                 ? `${body} ${formatLength(girth, units)}, opens to ${formatLength(opens, units)}: ${PASSES[verdict]}`
                 : `${what} opens to ${formatLength(opens, units)}, ${body} ${formatLength(girth, units)}: ${PASSES[verdict]}`}

@@ -22,6 +22,8 @@ interface Radii {
   open?: boolean;
   /** Allowance of the hole where it is not a seam, mm. */
   hole?: number;
+  /** What it is called where it is no skirt, and what its hole goes round. */
+  called?: { name: string; around: 'waist' | 'neck' };
 }
 
 export interface CirclePanels {
@@ -83,9 +85,10 @@ export function cutCircle(
   });
 }
 
-function nameOf({ fraction }: Radii, count: number, angleDeg: number): string {
-  if (angleDeg > 360 - 1e-9) return count === 1 ? 'Skirt, whole circle' : 'Skirt, whole circle, slit';
-  return count === 1 ? 'Skirt' : count === 2 && Math.abs(fraction.value - 1) < 1e-9 ? 'Skirt half' : 'Skirt panel';
+function nameOf({ fraction, called }: Radii, count: number, angleDeg: number): string {
+  const name = called?.name ?? 'Skirt';
+  if (angleDeg > 360 - 1e-9) return count === 1 ? `${name}, whole circle` : `${name}, whole circle, slit`;
+  return count === 1 ? name : count === 2 && Math.abs(fraction.value - 1) < 1e-9 ? `${name} half` : `${name} panel`;
 }
 
 interface Options extends Radii {
@@ -99,7 +102,7 @@ const SLIT = 0.002;
 
 function panelSketch(
   sheet: Worksheet,
-  { inner, innerCut, outer, outerCut, hem, zip, open = false, hole }: Options,
+  { inner, innerCut, outer, outerCut, hem, zip, open = false, hole, called }: Options,
   of: Quantity,
   panels: number,
 ): Sketch {
@@ -118,6 +121,8 @@ function panelSketch(
     side: !open && angle.value > SLIT_ABOVE && (zip || full) && !whole ? 0 : seam,
     hem,
     slit: whole && zip,
+    around: called?.around ?? 'waist',
+    open: open && panels === 1,
     quantityIds: ['waist-radius-cut', 'hem-radius-cut'],
   };
 }
@@ -146,7 +151,11 @@ function panelCount(sheet: Worksheet, options: Options): Quantity {
   if (!sheet.isSet('panels')) {
     const least = Math.max(1, fewest, zip && Math.abs(fraction.value - 1) < 1e-9 ? 2 : 1);
     const count = firstFit(least);
-    if (count === undefined) throw new Unmakeable('cloth.width', `No panel of this skirt fits ${sheet.show(sheet.usableWidth)} of usable width.`);
+    if (count === undefined)
+      throw new Unmakeable(
+        'cloth.width',
+        `No panel of this ${(options.called?.name ?? 'Skirt').toLowerCase()} fits ${sheet.show(sheet.usableWidth)} of usable width.`,
+      );
     return Quantity.constant(count, 'count', undefined, `fewest that fit ${sheet.show(sheet.usableWidth)} between the selvedges`);
   }
   const chosen = sheet.number('panels');

@@ -36,11 +36,15 @@ export function stepPicture(plan: Pick<Plan, 'pieces' | 'joins'>, step: Step): D
   const itself = other !== undefined && one.piece === other.piece && one.copy === other.copy;
   // an edge sewn onto the middle of a piece: that piece lies beside it
   const beside = !other && join.onto && join.onto !== one.piece ? [pieceOf(join.onto)] : [];
-  const lying = layOut([...(itself ? [one] : shown).map(({ piece }) => pieceOf(piece)), ...beside], one.edge);
+  const pieces = [...(itself ? [one] : shown).map(({ piece }) => pieceOf(piece)), ...beside];
+  // what is level with the top of the piece it lies on is drawn there, upon it
+  const upon = beside.length > 0 && one.edge === 'top';
+  const lying = upon ? layUpon(pieces[0]!, pieces[1]!) : layOut(pieces, one.edge);
   const lines: DrawnLine[] = [];
   const texts: DrawnText[] = [];
+  if (upon) lines.push(...outlineOf(lying[1]!.piece, lying[1]!.by));
   lying.forEach(({ piece, by }, i) => {
-    lines.push(...outlineOf(piece, by));
+    if (!upon || i === 0) lines.push(...outlineOf(piece, by));
     const span = shown[i];
     if (itself) lines.push({ role: 'edge', points: alongSpan(piece, other).map((point) => moved(point, by)) }, ...notchLines(piece, other, join, by));
     const box = boxOf(piece, by);
@@ -98,6 +102,19 @@ function layOut(pieces: readonly Piece[], edge: string): Lying[] {
   return [
     { piece: first!, by: [0, 0] },
     { piece: second, by: [(a.minX + a.maxX) / 2 - (b.minX + b.maxX) / 2, below ? a.minY - gap - b.maxY : a.maxY + gap - b.minY] },
+  ];
+}
+
+/** One piece upon another, in its middle, tops level. */
+function layUpon(above: Piece, under: Piece): Lying[] {
+  const [a, u] = [boxOf(above, [0, 0]), boxOf(under, [0, 0])];
+  const middle = (u.minX + u.maxX) / 2;
+  const top = flatten(under.cut, CHORD)
+    .filter(([, y]) => y > (u.minY + u.maxY) / 2)
+    .reduce((near, point) => (Math.abs(point[0] - middle) < Math.abs(near[0] - middle) ? point : near))[1];
+  return [
+    { piece: above, by: [middle - (a.minX + a.maxX) / 2, top - a.maxY] },
+    { piece: under, by: [0, 0] },
   ];
 }
 

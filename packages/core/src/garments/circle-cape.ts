@@ -55,7 +55,16 @@ export const circleCape: Construction = {
       inner.minus(Quantity.constant(0, 'mm', undefined, 'a bound edge takes no allowance')),
     );
     if (innerCut.value < 10) throw new Unmakeable('choices.neckEase', 'No hole is left for the neck.', 60);
-    const cut = cutCirclePanels(sheet, { inner, innerCut, length, fraction, zip: false, open: true, hole: 0 });
+    const cut = cutCirclePanels(sheet, {
+      inner,
+      innerCut,
+      length,
+      fraction,
+      zip: false,
+      open: true,
+      hole: 0,
+      called: { name: 'Cape', around: 'neck' },
+    });
     sheet.put('hem-sweep', 'Along the hem', 'nearest', TWO_PI.times(fraction).times(cut.outer));
     sheet.put('finished-length', 'Finished length', 'nearest', length);
     sheet.openings.push('edge');

@@ -15,8 +15,11 @@ export interface CircleMarks {
   inner: Quantity;
   outer: Quantity;
   angle: Quantity;
-  /** What the hole is called here: "waist". */
+  /** The side of the hole, and what it goes round: "waist", "neck". */
   hole: string;
+  around: string;
+  /** Its straight sides are edges of the garment, and no seams. */
+  open: boolean;
   /** Whether it is slit from the hole to open it. */
   slit: boolean;
 }
@@ -25,15 +28,15 @@ const CENTRE: Point = [0, 0];
 const COLUMNS: [string, string] = ['down the fold', 'out from it'];
 
 /** A whole circle folded in four: the folded corner is the centre; swing both radii from it. */
-export function discSheet(sheet: Worksheet, piece: Piece, { inner, outer, hole, slit }: CircleMarks): ChalkSheet {
+export function discSheet(sheet: Worksheet, piece: Piece, { inner, outer, hole, around, slit }: CircleMarks): ChalkSheet {
   const cut = ring(quarterOf(piece.cut), quarterOf(piece.cutHoles[0] ?? []));
   const marks: Mark[] = [
     { id: 'fold-1', kind: 'fold', says: 'Fold selvedge to selvedge, right side in', quantities: [] },
     { id: 'fold-2', kind: 'fold', says: 'Fold again, end to end', hint: 'both folds meet in one corner: chalk from there', quantities: [] },
-    { id: 'origin', kind: 'origin', says: 'Origin: the folded corner, where no edge can open', quantities: [], dots: [CENTRE] },
-    arcMark(sheet, piece, cut, 'hem', outer, 'the folded corner'),
-    arcMark(sheet, piece, cut, hole, inner, 'the folded corner'),
-    snips('quarters', `Snip centre front, centre back and both sides at the ${hole}`, [
+    { id: 'origin', kind: 'origin', says: 'Begin at the folded corner, where no edge can open', quantities: [], dots: [CENTRE] },
+    arcMark(sheet, piece, cut, { side: 'hem' }, outer, 'the folded corner'),
+    arcMark(sheet, piece, cut, { side: hole, says: around }, inner, 'the folded corner'),
+    snips('quarters', `Snip centre front, centre back and both sides at the ${around}`, [
       [0, -inner.value],
       [inner.value, 0],
     ]),
@@ -42,14 +45,14 @@ export function discSheet(sheet: Worksheet, piece: Piece, { inner, outer, hole, 
     marks.push({
       id: 'slit',
       kind: 'slit',
-      says: `Chalk one fold from the ${hole} down: there the zip goes. Do not cut it yet: it is faced first`,
+      says: `Chalk one fold from the ${around} down: there the zip goes. Do not cut it yet: it is faced first`,
       quantities: [],
       line: [
         [0, -inner.value],
         [0, -outer.value],
       ],
     });
-  marks.push(...templateMark(sheet, piece), labelMark(piece, hole));
+  marks.push(...templateMark(sheet, piece), labelMark(piece, around));
   return {
     piece: piece.id,
     name: piece.name,
@@ -69,9 +72,10 @@ export function discSheet(sheet: Worksheet, piece: Piece, { inner, outer, hole, 
 }
 
 /** A panel of a circle, folded once down its middle: the centre lies on the fold. */
-export function sectorSheet(sheet: Worksheet, piece: Piece, { inner, outer, angle, hole }: CircleMarks): ChalkSheet {
+export function sectorSheet(sheet: Worksheet, piece: Piece, { inner, outer, angle, hole, around, open }: CircleMarks): ChalkSheet {
   const cut = rightHalf(piece.cut);
   const seam = sheet.number('seam');
+  const bound = piece.sides.find(({ id }) => id === hole)!.allowance === 0;
   const half = Math.abs(angle.value - 180) < 1e-9;
   const room = Math.max(0, ...cut.flatMap(({ from, to }) => [from[1], to[1]]));
   const above = sheet.drawn(`${piece.id}-above`, 'From the cut end to the centre', room);
@@ -85,29 +89,34 @@ export function sectorSheet(sheet: Worksheet, piece: Piece, { inner, outer, angl
       says:
         half || room > 1
           ? `Centre: on the fold, ${sheet.show(above)} below the straightened end`
-          : 'Centre: on the fold, at the straightened end; the waist lies below it',
-      hint: half ? 'that much is the side seam allowance' : 'the panel opens from here; everything is measured from it',
+          : `Centre: on the fold, at the straightened end; the ${around} lies below it`,
+      hint: half
+        ? `that much is the allowance of the ${open ? 'front edges' : 'side seam'}`
+        : 'the panel opens from here; everything is measured from it',
     },
-    arcMark(sheet, piece, cut, 'hem', outer, 'the centre'),
-    arcMark(sheet, piece, cut, hole, inner, 'the centre'),
-    ...cutSideMarks(sheet, piece, cut, CENTRE, COLUMNS, new Set(['side-right'])),
+    arcMark(sheet, piece, cut, { side: 'hem' }, outer, 'the centre'),
+    arcMark(sheet, piece, cut, { side: hole, says: around }, inner, 'the centre'),
+    ...cutSideMarks(sheet, piece, cut, CENTRE, COLUMNS, { names: new Set(['side-right']), ...(open ? { call: () => 'front edge' } : {}) }),
     ...(half
       ? [
           {
             id: 'side',
             kind: 'distance' as const,
             quantities: [seam],
-            says: `Seam line of the side: square to the fold, through the centre; the cut line lies ${sheet.show(seam)} beyond it`,
+            says: `${open ? 'Fold line of the front edge' : 'Seam line of the side'}: square to the fold, through the centre; the cut line lies ${sheet.show(seam)} beyond it`,
           },
         ]
       : []),
-    snips('middle', `Snip the fold at the ${hole} and at the hem`, [
-      [0, -inner.value],
-      [0, -outer.value],
-    ]),
+    // a bound edge has no allowance to snip into
+    bound
+      ? snips('middle', 'Snip the fold at the hem', [[0, -outer.value]])
+      : snips('middle', `Snip the fold at the ${around} and at the hem`, [
+          [0, -inner.value],
+          [0, -outer.value],
+        ]),
     ...notchMarks(sheet, piece, true),
     ...templateMark(sheet, piece),
-    labelMark(piece, hole),
+    labelMark(piece, around),
   ];
   return {
     piece: piece.id,
@@ -130,7 +139,14 @@ export function sectorSheet(sheet: Worksheet, piece: Piece, { inner, outer, angl
 }
 
 /** An arc of the cut line, swung from the centre; for those who use a ruler, its dots. */
-function arcMark(sheet: Worksheet, piece: Piece, cut: readonly Edge[], name: string, radius: Quantity, where: string): Mark {
+function arcMark(
+  sheet: Worksheet,
+  piece: Piece,
+  cut: readonly Edge[],
+  { side: name, says = name }: { side: string; says?: string },
+  radius: Quantity,
+  where: string,
+): Mark {
   const edge = cut.find((each) => each.name === name)!;
   const dots = dotsOn(edge);
   const allowance = piece.sides.find(({ id }) => id === name)!.allowance;
@@ -140,8 +156,8 @@ function arcMark(sheet: Worksheet, piece: Piece, cut: readonly Edge[], name: str
   return {
     id: name,
     kind: 'arc',
-    says: `${name.charAt(0).toUpperCase()}${name.slice(1)}: swing ${sheet.show(radius)} from ${where}`,
-    hint: `cut line, ${sheet.showLength(allowance)} ${inside ? 'inside' : 'outside'} the ${inside ? 'seam' : 'finished hem'}; a dot about every ${sheet.showLength(apart)}, then join them`,
+    says: `${says.charAt(0).toUpperCase()}${says.slice(1)}: swing ${sheet.show(radius)} from ${where}`,
+    hint: `${allowance > 0 ? `cut line, ${sheet.showLength(allowance)} ${inside ? 'inside' : 'outside'} the ${inside ? 'seam' : 'finished hem'}` : 'here the cut line is the finished edge'}; a dot about every ${sheet.showLength(apart)}, then join them`,
     quantities: [radius],
     line: [CENTRE, middle],
     dots,

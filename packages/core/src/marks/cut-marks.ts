@@ -36,7 +36,7 @@ export function cutSideMarks(
   cut: readonly Edge[],
   origin: Point,
   columns: [string, string],
-  names?: ReadonlySet<string>,
+  { names, call = wordFor }: { names?: ReadonlySet<string>; call?(name: string): string } = {},
 ): Mark[] {
   const sides = sidesByName(cut).filter(([name]) => !names || names.has(name));
   const taken = new Map<string, number>();
@@ -46,12 +46,15 @@ export function cutSideMarks(
     taken.set(name, count);
     const allowance = piece.sides.find(({ id }) => id === name)?.allowance ?? 0;
     const curved = edges.some(({ arc }) => arc);
-    const word = wordFor(name);
+    const word = call(name);
     return {
       id: `cut-${name}${count > 1 ? `-${count}` : ''}`,
       kind: 'cut',
       says: `Cut line, ${word}: join these ${dots.length} dots${curved ? ' to a smooth curve' : ''}`,
-      hint: allowance > 0 ? `${sheet.showLength(allowance)} outside the seam line` : 'here the cut line is the seam line',
+      hint:
+        allowance > 0
+          ? `${sheet.showLength(allowance)} outside the ${call === wordFor ? 'seam line' : 'fold line'}`
+          : 'here the cut line is the seam line',
       quantities: [],
       dots,
       table: { title: `With a ruler: ${word}`, columns, rows: offsetTable(dots, origin) },

@@ -36,7 +36,7 @@ export function foldedOutlineSheet(sheet: Worksheet, piece: Piece): ChalkSheet {
       {
         id: 'origin',
         kind: 'origin',
-        says: 'Origin: on the fold, at the straightened end; every “down” is measured from here, every “out” square to the fold',
+        says: 'Begin on the fold, at the straightened end; every “down” is measured from here, every “out” square to the fold',
         quantities: [],
         dots: [origin],
       },

@@ -29,7 +29,7 @@ export function outlineSheet(sheet: Worksheet, piece: Piece): ChalkSheet {
       {
         id: 'origin',
         kind: 'origin',
-        says: 'Origin: chalk a line along the grain, from the straightened end down; every “out” is measured square from it',
+        says: 'Begin: chalk a line along the grain, from the straightened end down; every “out” is measured square from it',
         quantities: [],
         line: [origin, [minX, minY]],
         dots: [origin],

@@ -25,8 +25,8 @@ export function panelSheet(sheet: Worksheet, piece: Piece, { stations, hem }: { 
       id: 'origin',
       kind: 'origin',
       says: point
-        ? `Origin: on the fold, ${sheet.show(zero)} below the straightened end; the point of the piece`
-        : `Origin: on the fold, ${sheet.show(zero)} below the straightened end; square across it runs the seam line of the top`,
+        ? `Begin on the fold, ${sheet.show(zero)} below the straightened end; the point of the piece`
+        : `Begin on the fold, ${sheet.show(zero)} below the straightened end; square across it runs the seam line of the top`,
       hint: 'every “down” is measured from here',
       quantities: [zero],
       dots: [[0, 0]],

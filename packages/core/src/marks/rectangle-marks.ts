@@ -23,7 +23,7 @@ export function rectangleSheet(sheet: Worksheet, piece: Piece): ChalkSheet {
     {
       id: 'origin',
       kind: 'origin',
-      says: 'Origin: where the straightened end meets the edge of the piece before it, or the selvedge line',
+      says: 'Begin where the straightened end of the cloth meets the selvedge line, or the edge of the piece chalked before',
       hint: 'the selvedge itself is not counted',
       quantities: [],
       dots: [nw!],

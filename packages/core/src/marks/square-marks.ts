@@ -46,7 +46,7 @@ export function squareSheet(sheet: Worksheet, piece: Piece, { inner, half, whole
     {
       id: 'centre',
       kind: 'origin',
-      says: whole ? 'Origin: the folded corner, where no edge can open' : `Centre: on the fold, ${sheet.show(seam)} below the straightened end`,
+      says: whole ? 'Begin at the folded corner, where no edge can open' : `Centre: on the fold, ${sheet.show(seam)} below the straightened end`,
       quantities: whole ? [] : [seam],
       dots: [CENTRE],
     },
@@ -66,7 +66,7 @@ export function squareSheet(sheet: Worksheet, piece: Piece, { inner, half, whole
       line: [CENTRE, [h, 0]],
       dots: [[h, -h]],
     },
-    ...cutSideMarks(sheet, piece, cut, CENTRE, COLUMNS, new Set(['hem', 'side-right'])),
+    ...cutSideMarks(sheet, piece, cut, CENTRE, COLUMNS, { names: new Set(['hem', 'side-right']) }),
     {
       id: 'waist',
       kind: 'arc',

@@ -105,7 +105,7 @@ function assertFits(sheet: Worksheet, piece: Piece, usable: number): void {
   const { width } = sheet.cloths.of(piece.cloth);
   throw new Unmakeable(
     piece.cloth === 'main' || !sheet.cloths.isNamed(piece.cloth) ? 'cloth.width' : `cloths.${piece.cloth}.width`,
-    `The piece “${piece.id}” (${piece.name.toLowerCase()}) is ${sheet.showLength(narrowest, 'up')} wide; between the selvedges there are ${sheet.showLength(usable, 'down')}.`,
+    `The piece “${piece.name}” is ${sheet.showLength(narrowest, 'up')} wide; between the selvedges there are ${sheet.showLength(usable, 'down')}.`,
     Math.ceil(width + narrowest - usable),
   );
 }

@@ -58,10 +58,26 @@ export interface CircleShapeOptions {
   hem: number;
   /** It is slit from hole to hem, or part of the way. */
   slit?: boolean;
+  /** What the hole goes round; the waist where nothing is said. */
+  around?: 'waist' | 'neck';
+  /** Its straight sides are edges of the garment, and no seams. */
+  open?: boolean;
 }
 
 /** A panel of a circle, or a whole one with its hole, as a shape to cut: sides "hem", "waist" and, on a panel, "side-right", "side-left". */
-export function circleShape({ inner, outer, angle, innerCut, outerCut, waist, side, hem, slit = false }: CircleShapeOptions): Shape {
+export function circleShape({
+  inner,
+  outer,
+  angle,
+  innerCut,
+  outerCut,
+  waist,
+  side,
+  hem,
+  slit = false,
+  around = 'waist',
+  open = false,
+}: CircleShapeOptions): Shape {
   const whole = angle.value > 360 - 1e-9;
   return {
     inputs: [inner, outer, angle],
@@ -69,6 +85,6 @@ export function circleShape({ inner, outer, angle, innerCut, outerCut, waist, si
       whole
         ? { seam: circle('hem', out!, hem), holes: [circle('waist', r!, waist, false)] }
         : { seam: sector({ inner: r!, outer: out!, angleDeg: angleDeg!, waist, side, hem }), holes: [] },
-    chalking: { as: whole ? 'disc' : 'sector', inner: innerCut, outer: outerCut, angle, hole: 'waist', slit },
+    chalking: { as: whole ? 'disc' : 'sector', inner: innerCut, outer: outerCut, angle, hole: 'waist', slit, around, open },
   };
 }

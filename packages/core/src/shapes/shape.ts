@@ -21,7 +21,7 @@ export type Chalking =
   | { as: 'rectangle' }
   | { as: 'outline'; folded: boolean }
   | { as: 'panel'; stations: readonly ChalkStation[]; hem: string }
-  | { as: 'disc' | 'sector'; inner: Quantity; outer: Quantity; angle: Quantity; hole: string; slit: boolean }
+  | { as: 'disc' | 'sector'; inner: Quantity; outer: Quantity; angle: Quantity; hole: string; around: string; slit: boolean; open: boolean }
   | { as: 'square'; inner: Quantity; half: Quantity; whole: boolean };
 
 /**
