@@ -122,7 +122,8 @@ function setIn(sheet: Worksheet, panel: Piece, piece: Piece): void {
     })),
     press: 'to one side',
     handling: [['sleeve', 2]],
-    how: 'Each corner of a sleeve fits the corner of the panel beside it: top edge on top edge, underarm on underarm. The curves bend the same way; clip the allowances so that they lie flat.',
+    how: 'Each corner of a sleeve fits the corner of the panel beside it: top edge on top edge, underarm on underarm.',
+    after: 'The curves bend the same way: clip the allowances so that they lie flat.',
   });
 }
 

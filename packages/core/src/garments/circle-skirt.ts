@@ -131,7 +131,7 @@ function closeSkirt(sheet: Worksheet, cut: CirclePanels, zip: Quantity | undefin
     ...(zip ? { open: zip } : {}),
     ...(slit
       ? {
-          how: 'There is next to no cloth for an allowance here: lay the two edges over a strip of the same cloth, touching, and zigzag each of them down.',
+          flat: 'There is next to no cloth for an allowance here: lay the two edges over a strip of the same cloth, touching, and zigzag each of them down.',
         }
       : zip
         ? { how: `Leave the top of the last seam open for the zip: ${sheet.show(zip)} below the waist seam line, and the allowance above it.` }

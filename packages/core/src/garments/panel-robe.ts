@@ -235,7 +235,8 @@ function sewTogether(sheet: Worksheet, { back, left, right, sleeve }: Pieces, sh
       })),
     ],
     press: 'open',
-    how: 'From the hem up to the underarm and out to the wrist; clip into the corner at the underarm.',
+    how: 'From the hem up to the underarm and out to the wrist.',
+    after: 'Clip into the corner at the underarm, close to the stitches but never through them.',
   });
 }
 

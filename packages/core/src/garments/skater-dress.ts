@@ -174,7 +174,8 @@ function sewBodice(
       also: ends,
       press: 'to one side',
       handling: [['bodice-lining']],
-      how: 'Put the lining over the bodice, right sides together, side seams on side seams. Each strap lies between them, its raw ends level with the edge, a hand’s breadth from the middle in front, a little closer behind, its seam to the middle: run your fingers along it, it must not be twisted. Clip the allowance in the curves. Turn the lining inside.',
+      how: 'Put the lining over the bodice, right sides together, side seams on side seams. Each strap lies between them, its raw ends level with the edge, a hand’s breadth from the middle in front, a little closer behind, its seam to the middle: run your fingers along it, it must not be twisted.',
+      after: 'Clip the allowance in the curves. Turn the lining inside.',
       why: 'Caught between the layers, the ends of the straps and the edge are hidden at once.',
     });
     return { bottom: along(set, 'bottom'), lining: along(inner, 'bottom') };

@@ -162,7 +162,8 @@ export function tubeBand(
     short: true,
     ...(gap
       ? {
-          how: `But first crease the band in half lengthwise, and ${seams.length > 1 ? 'on one of the seams' : 'here'} sew only from one long edge to just past the crease: the other half (${half}) stays open${gapStays ? ', for good: overcast both edges of the gap' : ''}. It will lie inside.`,
+          first: 'Crease the band in half lengthwise and open it again.',
+          how: `${seams.length > 1 ? 'One of the seams' : 'This seam'} is sewn only from one long edge to just past the crease: the other half (${half}) stays open${gapStays ? ', for good: overcast both edges of the gap' : ''}. It will lie inside.`,
           why: gapStays ? 'Through this gap the elastic can be changed as the child grows.' : 'The elastic goes in through this gap.',
         }
       : {}),

@@ -19,8 +19,14 @@ export interface PlainOptions {
   title: string;
   /** The edges in words, for finishing them: "the side edges". */
   edges: string;
-  /** What is special here; how a plain seam is sewn is said already. */
+  /** What comes before the edges are laid together. */
+  first?: string;
+  /** What is special here, to be known before one sews; how a plain seam is sewn is said already. */
   how?: string;
+  /** What is done before it is pressed: clipping, turning. */
+  after?: string;
+  /** Instead of all that, where the edges are joined flat, by zigzag: no cloth is left for an allowance. */
+  flat?: string;
   /** What is done with it once it is pressed. */
   then?: string;
   why?: string;
@@ -45,7 +51,7 @@ export interface PlainOptions {
  */
 export function plain(
   sheet: Worksheet,
-  { step, title, edges, how, then, why, seams, press, open, short = false, role = 'main', handling, also = [] }: PlainOptions,
+  { step, title, edges, first, how, after, flat, then, why, seams, press, open, short = false, role = 'main', handling, also = [] }: PlainOptions,
 ): Join[] {
   const joins = seams.map(({ id, layers, behind, gap }) =>
     addJoin(sheet, {
@@ -75,11 +81,20 @@ export function plain(
     title,
     sews: [...joins, ...also],
     role,
-    section: press === 'open' ? 'seam-open' : 'seam',
+    ...(flat
+      ? { stitch: '304' as const, stitchLength: 2, stitchWidth: 4 }
+      : { section: press === 'open' ? ('seam-open' as const) : ('seam' as const) }),
     handling: handling ?? [['seam', joins.length]],
     how: [
-      `Right sides together, raw edges level${snipped ? ', snips on snips' : ''}. Sew ${seam} from the edge, a few stitches back and forth at both ends.`,
-      ...(how ? [how] : []),
+      ...(flat
+        ? [flat]
+        : [
+            ...(first ? [first] : []),
+            `Right sides together, raw edges level${snipped ? ', snips on snips' : ''}.`,
+            ...(how ? [how] : []),
+            `Sew ${seam} from the edge, a few stitches back and forth at both ends.`,
+          ]),
+      ...(after ? [after] : []),
       press === 'open' ? 'Press the seam flat, then open.' : press === 'up' ? 'Press it upwards.' : 'Press it to one side.',
       ...(then ? [then] : []),
     ].join(' '),

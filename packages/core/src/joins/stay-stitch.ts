@@ -22,7 +22,7 @@ export function stayStitch(
     seam: lined ? length.times(2) : length,
     ...(knit ? { stitch: '304' as const, stitchLength: 2.5, stitchWidth: 1 } : { stitch: '301' as const, stitchLength: 2, stitchWidth: 0 }),
     how: knit
-      ? `Stay the ${what} edge at once with a narrow zigzag ${from}, without pulling. A straight stitch would hold it too tight to be pulled on.`
+      ? `Stay the ${what} edge at once with a narrow zigzag ${from}, without pulling: a straight stitch would hold it too tight to be pulled on.`
       : `Sew one line of short stitches ${from}, at once, before the piece is lifted or tried on.`,
     why: `The curved edge stretches as soon as it is handled.${lined ? ' The lining’s does too: it is stitched the same way.' : ''}`,
   });
