@@ -222,7 +222,7 @@ function shirrPanels(
     after: round ? relaxed : relaxed.over(panels),
     from: 'just below the stitching of the top hem',
     how: round
-      ? `Begin at a side seam: one row all round is ${panels} ${panels === 1 ? 'length' : 'lengths'} of a panel; change bobbins at a seam.`
+      ? `Begin at a side seam: one row all round is ${panels} ${panels === 1 ? 'length' : 'lengths'} of a panel; ${sheet.oneOf('machine') === 'hands' ? 'begin every new thread' : 'change bobbins'} at a seam.`
       : undefined,
     why: round
       ? 'Few ends have to be secured, and no elastic is caught in a seam.'

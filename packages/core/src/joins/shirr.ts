@@ -46,31 +46,46 @@ export function shirr(sheet: Worksheet, options: ShirrOptions): Join {
   const metres = rowLength.times(rows).times(times).over(Quantity.constant(1000, 'mm'));
   const each = times > 1 ? ' each' : '';
   const share = after.over(before).value / sheet.number('takeUp').value;
+  const byHand = sheet.oneOf('machine') === 'hands';
+  const strip = `Try it on a strip first: six rows on ${sheet.about(STRIP, STRIP_INCHES)}, steamed, should come out about ${sheet.about(STRIP * share, STRIP_INCHES * share)} long. If yours differs, put your own take-up into Shape: whether it holds depends on it.`;
+  const machine = [
+    strip,
+    `Wind ${bobbins.value} ${bobbins.value === 1 ? 'bobbin' : 'bobbins'} of elastic thread by hand, loosely, without pulling it (about ${Math.ceil(bobbins.value * sheet.minutes(WINDING).value)} minutes); ordinary thread stays above. Right side up, so that the elastic lies below.`,
+    `Chalk the first row ${from} and sew along it; sew the others ${sheet.show(spacing)} apart by the edge of the foot: ${rows.value} rows${each}, ${sheet.show(rowLength)} long. From the second row hold the cloth stretched flat in front of the needle. Backstitch at the ends; at the end of a row pivot, sew across to the next and go back without cutting.`,
+    ...(how ? [how] : []),
+    changeSays(rows.value, times, rowsPerBobbin.value),
+    `Little happens in the first two or three rows: do not judge before. Sewn, ${times > 1 ? 'a piece is' : 'it is'} about ${sheet.show(before)}. Hold the steam iron over it without touching: it draws in to about ${sheet.show(after)}. Measure before and after and write both down.`,
+  ];
+  // without a machine the elastic goes through the eye of the needle (common practice, no source)
+  const hand = [
+    strip,
+    `Chalk ${rows.value} rows${each}, the first ${from}, the others ${sheet.show(spacing)} apart, ${sheet.show(rowLength)} long.`,
+    `Thread a hand needle with elastic thread, a knot at its end. Right side up, sew running stitches of ${sheet.about(4, 0.125)} along a row; at its end draw the elastic until the row is ${sheet.show(before)} long, spread the gathers, and knot it twice. Then the next row.`,
+    ...(how ? [how] : []),
+    `When all are sewn hold the steam iron over them without touching: they draw in to about ${sheet.show(after)}. Measure before and after and write both down.`,
+  ];
   sewStep(sheet, {
     id,
     title,
     sews: [join],
     seam: rowLength.times(rows).times(times),
-    stitch: '301',
-    stitchLength: 3.5,
-    stitchWidth: 0,
-    section: 'shirr',
-    handling: [['shirr'], ['shirr-row', metres.value], [WINDING, bobbins.value]],
-    bobbins: { rows: rows.value, times, rowsPerBobbin: rowsPerBobbin.value, changeBefore: changesIn(rows.value * times, rowsPerBobbin.value) },
-    how: [
-      `Try it on a strip first: six rows on ${sheet.about(STRIP, STRIP_INCHES)}, steamed, should come out about ${sheet.about(STRIP * share, STRIP_INCHES * share)} long. If yours differs, put your own take-up into Shape: whether it holds depends on it.`,
-      `Wind ${bobbins.value} ${bobbins.value === 1 ? 'bobbin' : 'bobbins'} of elastic thread by hand, loosely, without pulling it (about ${Math.ceil(bobbins.value * sheet.minutes(WINDING).value)} minutes); ordinary thread stays above. Right side up, so that the elastic lies below.`,
-      `Chalk the first row ${from} and sew along it; sew the others ${sheet.show(spacing)} apart by the edge of the foot: ${rows.value} rows${each}, ${sheet.show(rowLength)} long. From the second row hold the cloth stretched flat in front of the needle. Backstitch at the ends; at the end of a row pivot, sew across to the next and go back without cutting.`,
-      ...(how ? [how] : []),
-      changeSays(rows.value, times, rowsPerBobbin.value),
-      `Little happens in the first two or three rows: do not judge before. Sewn, ${times > 1 ? 'a piece is' : 'it is'} about ${sheet.show(before)}. Hold the steam iron over it without touching: it draws in to about ${sheet.show(after)}. Measure before and after and write both down.`,
-    ].join(' '),
+    ...(byHand
+      ? { stitch: 'running' as const, stitchLength: undefined, stitchWidth: undefined, pace: sheet.figure('pace-hand').value }
+      : {
+          stitch: '301' as const,
+          section: 'shirr' as const,
+          stitchLength: 3.5,
+          stitchWidth: 0,
+          bobbins: { rows: rows.value, times, rowsPerBobbin: rowsPerBobbin.value, changeBefore: changesIn(rows.value * times, rowsPerBobbin.value) },
+        }),
+    handling: [['shirr'], ['shirr-row', metres.value], ...(byHand ? [] : [[WINDING, bobbins.value] as const])],
+    how: (byHand ? hand : machine).join(' '),
     why,
     caution: 'Sit upright and take a break every few rows. Elastic thread holds rubber: mind a latex allergy. Keep hands out of the steam.',
   });
   sheet.shopping.push({
     id: `${id}-thread`,
-    what: `Elastic thread for shirring, ${bobbins.value} ${bobbins.value === 1 ? 'bobbin' : 'bobbins'}`,
+    what: byHand ? 'Elastic thread for shirring' : `Elastic thread for shirring, ${bobbins.value} ${bobbins.value === 1 ? 'bobbin' : 'bobbins'}`,
     amount: sheet.show(rowLength.times(rows).times(times).named(`${id}-elastic-thread`, 'Elastic thread', 'up')),
     length: rowLength.value * rows.value * times,
   });

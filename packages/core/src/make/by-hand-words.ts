@@ -40,7 +40,3 @@ export function byHandWords(text: string): string {
 
 /** Of what could hurt, what only a machine does is left out. */
 export const handCaution = (caution: string | undefined): string | undefined => (caution && /handwheel/.test(caution) ? undefined : caution);
-
-/** Shirring without a machine: the elastic goes through the eye of the needle (common practice, no source). */
-export const SHIRRED_BY_HAND =
-  'Chalk every row. Try one on a strip first. Thread a hand needle with elastic thread, a knot at its end; sew running stitches of 4 mm along a row, right side up. At its end draw the elastic until the row is as short as it is to become, spread the gathers, and knot it twice. Then the next row. Steam it when all are sewn, the iron held over it without touching, and measure before and after.';

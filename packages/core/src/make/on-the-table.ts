@@ -1,5 +1,5 @@
 import type { Worksheet } from '../sheet/worksheet.ts';
-import { byHandWords, handCaution, SHIRRED_BY_HAND } from './by-hand-words.ts';
+import { byHandWords, handCaution } from './by-hand-words.ts';
 import type { Step } from './step.ts';
 import { STITCHES, type StitchId } from './stitches.ts';
 
@@ -40,8 +40,6 @@ function adapted(sheet: Worksheet, step: Step, machine: Machine): Step {
   const finishes = step.id.startsWith('finish-') || step.id.includes('-finish');
   const byHand = gathers ? 'running' : finishes ? 'overcast' : BY_HAND[stitch]!;
   const { foot: _foot, stitchLength: _length, stitchWidth: _width, ...rest } = step;
-  if (step.bobbins)
-    return { ...rest, bobbins: undefined, stitch: 'running', pace: sheet.figure('pace-hand').value, how: SHIRRED_BY_HAND, caution: step.caution };
   return {
     ...rest,
     stitch: byHand,

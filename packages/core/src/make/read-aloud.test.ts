@@ -68,6 +68,31 @@ describe.each(CONSTRUCTIONS.map((each) => [each.id, each] as const))('a %s, read
     }
   });
 
+  it('says in each step what has to be known before what is done: what stays open before the seam, clipping after it', () => {
+    const sentences = (how: string) => how.split(/(?<=[.!?]) (?=[A-Z“])/);
+    for (const [which, { steps }] of plans) {
+      for (const { id, how } of steps) {
+        const said = sentences(how);
+        const first = (what: RegExp) => said.findIndex((each) => what.test(each));
+        const seam = first(/^Sew \d/);
+        expect(first(/^But first|^First |[^y] first\.$/), `${which}, ${id}: comes too late`).toBeLessThanOrEqual(0);
+        if (seam < 0) continue;
+        const open = first(/\b(leave|leaves|stays?|left) (?:[a-z]+ )*?(open|unsewn)\b/i);
+        if (open >= 0) expect(open, `${which}, ${id}: stays open`).toBeLessThan(seam);
+        const [clip, trim] = [first(/\bclip\b.*\b(allowance|corner)/i), first(/^Trim /)];
+        if (clip >= 0) expect(clip, `${which}, ${id}: clipped`).toBeGreaterThan(seam);
+        if (trim >= 0) expect(trim, `${which}, ${id}: trimmed`).toBeLessThan(said.length - 1);
+      }
+    }
+  });
+
+  it('calls every piece by what it is: no skirt where nothing hangs from the waist', () => {
+    for (const [which, { chalk, view }] of plans) {
+      if (view?.hangsFrom !== 'shoulder' || chalk.some(({ name }) => /bodice|yoke|skirt (front|back)/i.test(name))) continue;
+      for (const { marks, name } of chalk) expect(`${name} ${marks.map(({ says }) => says).join(' ')}`, which).not.toMatch(/\b(skirt|waist)\b/i);
+    }
+  });
+
   it('speaks one person’s units throughout', () => {
     for (const [which, plan] of plans) for (const text of said(plan)) expect(text, which).not.toMatch(/\d (in|yd)\b(?!to)|\d″/);
     const [[which, inches]] = everyOption(construction, { units: 'in' }) as [readonly [string, Plan]];
