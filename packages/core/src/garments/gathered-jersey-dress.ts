@@ -195,7 +195,8 @@ function joinAtElastic(
     ...lower,
     round: 'round the ribs, under the bust',
     with: [join],
-    how: 'Bodice and skirt lie right sides together, quarters on quarters, the elastic on top of both. Afterwards let it fall down: the elastic lies inside on the allowance.',
+    first: 'Turn the skirt inside out and slip the bodice into it upside down: right sides together, raw edges level, quarters on quarters; pin.',
+    then: 'Afterwards turn the bodice up: the elastic lies inside, on the allowance.',
   });
 }
 

@@ -20,8 +20,10 @@ export interface ElasticInsideOptions {
   round: string;
   /** Seams that are sewn in the same pass. */
   with?: readonly Join[];
-  /** What else there is to say. */
-  how?: string;
+  /** How the layers lie before the elastic goes on. */
+  first?: string;
+  /** What else there is to say, once it is sewn. */
+  then?: string;
 }
 
 /**
@@ -32,7 +34,7 @@ export interface ElasticInsideOptions {
  *     ────────────
  */
 export function elasticInside(sheet: Worksheet, options: ElasticInsideOptions): Join {
-  const { id, title, onto, where, girth, finished, cut, round, how, with: also = [] } = options;
+  const { id, title, onto, where, girth, finished, cut, round, first, then, with: also = [] } = options;
   const join = addJoin(sheet, { id, how: 'elastic', layers: [], onto, long: girth, step: id });
   const ends =
     sheet.oneOf('elasticJoin') === 'overlap'
@@ -51,8 +53,9 @@ export function elasticInside(sheet: Worksheet, options: ElasticInsideOptions): 
     handling: [['elastic']],
     how: [
       `Cut ${sheet.show(cut)} of elastic. Pin it ${round} and try it: it should hold without marking. Then ${ends}.`,
+      ...(first ? [first] : []),
       `Quarter the ring and the garment and pin them quarter on quarter, on the wrong side, ${where}. Stretch the ELASTIC ONLY until it lies flat on the cloth, and zigzag.`,
-      ...(how ? [how] : []),
+      ...(then ? [then] : []),
     ].join(' '),
     why: also.length > 0 ? 'All layers go in one pass, the elastic on top.' : 'Stretched while it is sewn, it draws the cloth in afterwards.',
     caution: 'Most elastic holds rubber: mind a latex allergy.',
