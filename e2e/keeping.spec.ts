@@ -143,9 +143,18 @@ test('one lay: what the Cloth station shows is what is saved, bought for, listed
   await set(page, 'length', '81.3');
   await page.getByRole('button', { name: 'On to Cloth' }).click();
   const id = idOf(page);
-  type Summed = { summary: { figures: Record<string, number>; settled?: boolean } };
-  // only the Cloth station lays to the end; how long it says so depends on the machine
-  await expect.poll(async () => ((await stored(page, id)) as unknown as Summed).summary.settled, { timeout: 30_000 }).toBe(true);
+  type Summed = { choices: Record<string, unknown>; summary: { figures: Record<string, number>; settled?: boolean } };
+  // the length is with the server, and what was laid is of that length: only then has the Cloth station laid it to the end
+  await saved(page);
+  await expect
+    .poll(
+      async () => {
+        const { choices, summary } = (await stored(page, id)) as unknown as Summed;
+        return Math.round(choices['length'] as number) === 813 && summary.settled;
+      },
+      { timeout: 30_000 },
+    )
+    .toBe(true);
   await expect(page.getByText('laying closer…')).toHaveCount(0);
   const shown = (await figure(page, 'cloth-to-buy').textContent())!;
   const figures = ((await stored(page, id)) as unknown as Summed).summary.figures;

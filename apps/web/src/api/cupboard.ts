@@ -27,8 +27,10 @@ export function useElasticRecords() {
 
 /** The things of a shelf with what was tried on strips of them in place of what their records say. */
 function useTried<T extends { id: string }>(records: readonly T[] | undefined): T[] | undefined {
-  const { data: experience } = useExperience();
-  return useMemo(() => records?.map((each) => asTried(each, experience)), [records, experience]);
+  const { data: experience, error } = useExperience();
+  // not shown with one figure now and another a moment later
+  const known = experience !== undefined || error !== undefined;
+  return useMemo(() => (known ? records?.map((each) => asTried(each, experience)) : undefined), [records, experience, known]);
 }
 
 /** Cloths as everything reckons with them: strips that were tried go before what the record says. */
