@@ -1,3 +1,4 @@
+// Longer than 250 lines: everything done at the table, from the first step to the log.
 import { expect, type Page } from '@playwright/test';
 import { begin, makeNamed, saved, tickAll } from './arcus.ts';
 import { test } from './test.ts';

@@ -1,9 +1,9 @@
 // How long the lays are, as a share of the best known, beside bounding-box packing and rows laid by hand; and how long the first takes.
 import { MaxRectsPacker } from '../../node_modules/maxrects-packer/dist/maxrects-packer.mjs';
 import { layPieces } from '@arcus/core';
-import { layShapes, NoFitStore } from '../../packages/core/dist/lay/lay-shape.js';
-import { layHeadToTail } from '../../packages/core/dist/lay/rows.js';
-import { lengthOfLay } from '../../packages/core/dist/lay/put.js';
+import { layShapes, NoFitStore } from '../../packages/core/dist/lay/outlines/lay-shape.js';
+import { layHeadToTail } from '../../packages/core/dist/lay/outlines/rows.js';
+import { lengthOfLay } from '../../packages/core/dist/lay/outlines/put.js';
 import { cutRectangles, dissection, gores, sectors } from '../../packages/core/dist/testing/lay-sets.js';
 import { median, table } from './median.mjs';
 

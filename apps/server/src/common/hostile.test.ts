@@ -1,3 +1,4 @@
+// Longer than 250 lines: every kind of bad request against one running server.
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { STATUS_CODES } from 'node:http';

@@ -1,3 +1,4 @@
+// Longer than 250 lines: one story of copies, migrations and full disks, in the order they happen.
 import { execFile } from 'node:child_process';
 import { closeSync, copyFileSync, mkdirSync, mkdtempSync, openSync, readdirSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';

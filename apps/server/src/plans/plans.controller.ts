@@ -1,5 +1,5 @@
 import { Body, Controller, Get, Header, HttpCode, Post } from '@nestjs/common';
-import { catalogueView } from '@arcus/core';
+import { catalogueView, type CatalogueEntry } from '@arcus/core';
 import { PlanPreviewRequest } from '@arcus/contract';
 import { PlansService } from './plans.service.ts';
 
@@ -9,7 +9,7 @@ export class PlansController {
   constructor(private readonly plans: PlansService) {}
 
   @Get('constructions')
-  constructions() {
+  constructions(): CatalogueEntry[] {
     return catalogueView();
   }
 

@@ -1,6 +1,6 @@
 import { Slider, Switch } from 'antd';
 import { memo, useCallback } from 'react';
-import { choiceShown, inUnits, INCH, type Choice, type ChoiceValue, type LearnedFigure } from '@arcus/core';
+import { choiceShown, INCH, proseIn, type Choice, type ChoiceValue, type LearnedFigure } from '@arcus/core';
 import { useUnits } from '../settings/units.tsx';
 import { LengthInput } from './length-input.tsx';
 import { NumberInput } from './number-input.tsx';
@@ -39,7 +39,7 @@ export const ChoiceField = memo(function ChoiceField({ choice, value, workedOut,
         )}
       </div>
       <Control choice={choice} value={value ?? workedOut ?? null} onChange={take} />
-      <p className="choice-why">{inUnits(choice.why, units)}</p>
+      <p className="choice-why">{proseIn(choice.why, units)}</p>
       {learned && !chosen && <Learned figure={learned} onDefault={() => choose(id, learned.usual)} />}
       <Schools choice={choice} value={value} onTake={take} />
     </div>

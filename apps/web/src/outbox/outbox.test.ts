@@ -1,3 +1,4 @@
+// Longer than 250 lines: one queue, tried with all that can go wrong on the way.
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ApiProblem, type request } from '../api/client.ts';
 import { newId, type Fields } from './entry.ts';

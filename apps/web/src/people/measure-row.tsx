@@ -1,5 +1,5 @@
 import type { MeasureView, PersonView } from '@arcus/contract';
-import { doubtsAbout, estimateNote, formatLength, inUnits, measureById, standIn, type Doubt } from '@arcus/core';
+import { doubtsAbout, estimateNote, formatLength, measureById, standIn, type Doubt } from '@arcus/core';
 import { ApiProblem } from '../api/client.ts';
 import { peopleActions } from '../api/people.ts';
 import { sayDate } from '../common/dates.ts';
@@ -57,7 +57,7 @@ export function MeasureRow({ id, person, ledger, takenOn, hint, problem, onActiv
         onCommit={(mm) => enter(mm)}
         onFocus={() => onActive(id)}
       />
-      <p className="choice-why">{inUnits(definition.how, units)}</p>
+      <p className="choice-why">{definition.how}</p>
       {guess && (
         <p className="doubt">
           Not measured yet. From {guess.from} it might be {formatLength(guess.value, units)}; an estimate only.{' '}

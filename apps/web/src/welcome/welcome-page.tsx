@@ -1,7 +1,7 @@
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { constructionById, doubtsAbout, inUnits, measureById, proposalsFor, wearerOf } from '@arcus/core';
+import { constructionById, doubtsAbout, measureById, proposalsFor, wearerOf } from '@arcus/core';
 import { makesActions } from '../api/makes.ts';
 import { peopleActions } from '../api/people.ts';
 import { today } from '../common/dates.ts';
@@ -101,7 +101,7 @@ export default function WelcomePage() {
               onCommit={(mm) => setBody((now) => ({ ...now, [id]: mm }))}
               onFocus={() => setActive(id)}
             />
-            <p className="choice-why">{inUnits(measureById(id)!.how, units)}</p>
+            <p className="choice-why">{measureById(id)!.how}</p>
             {doubts
               .filter(({ measure }) => measure === id)
               .map((doubt) => (

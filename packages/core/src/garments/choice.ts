@@ -1,3 +1,5 @@
+import type { Prose } from '../units/prose.ts';
+
 export type ChoiceKind = 'length' | 'ratio' | 'count' | 'one-of' | 'yes-no';
 export type ChoiceValue = number | string | boolean;
 
@@ -26,7 +28,7 @@ export interface Choice {
   options?: string[];
   optionLabels?: Record<string, string>;
   /** What one gets from it and why one would change it. */
-  why: string;
+  why: Prose;
   /** How it saves cloth: by less of it, or by another option. Ways out of too little cloth are made from this. */
   saves?: 'less' | Array<{ to: ChoiceValue; says: string }>;
   /** Shrinks with a half- or quarter-size sample (lengths of the garment, not allowances or elastic). */
@@ -46,7 +48,7 @@ type Rest = Partial<Omit<Choice, 'id' | 'label' | 'kind' | 'default' | 'why'>>;
 /** Makes the factories of the choices that are numbers: what all of one sort share stands here once. */
 const numeric =
   (kind: ChoiceKind, step: number, shared: Rest = {}) =>
-  (id: string, label: string, byDefault: number | null, [min, max]: [number, number], why: string, rest: Rest = {}): Choice => ({
+  (id: string, label: string, byDefault: number | null, [min, max]: [number, number], why: Prose, rest: Rest = {}): Choice => ({
     id,
     label,
     kind,
@@ -70,7 +72,7 @@ export const oneOfChoice = (
   label: string,
   byDefault: string,
   optionLabels: Record<string, string>,
-  why: string,
+  why: Prose,
   rest: Rest = {},
 ): Choice => ({
   id,
@@ -82,7 +84,7 @@ export const oneOfChoice = (
   why,
   ...rest,
 });
-export const yesNoChoice = (id: string, label: string, byDefault: boolean, why: string, rest: Rest = {}): Choice => ({
+export const yesNoChoice = (id: string, label: string, byDefault: boolean, why: Prose, rest: Rest = {}): Choice => ({
   id,
   label,
   kind: 'yes-no',

@@ -64,7 +64,7 @@ export const circleSkirt: Construction = {
     allowanceChoice('bandWidth', 'Finished band', 30, [10, 150], 'How high the waistband stands.', {
       when: { choice: 'closure', is: ['zip', 'stretch'] },
     }),
-    yesNoChoice('lining', 'Lining', false, 'The same shape, 5 cm shorter. Sheer cloth wants one.'),
+    yesNoChoice('lining', 'Lining', false, (about) => `The same shape, ${about(50, 2)} shorter. Sheer cloth wants one.`),
     ...hemEdgeChoices(),
     { ...gatherByChoice, when: { choice: 'hemEdge', is: ['ruffle'] } },
     bandClothChoice,

@@ -56,14 +56,21 @@ export function sleeveChoices(shown: NonNullable<Choice['when']>): Choice[] {
       'Armhole corner, along the top',
       90,
       [30, 160],
-      'Cut away alike from dress and sleeve: about 9 cm for an adult, 6 for a child.',
+      (about) => `Cut away alike from dress and sleeve: about ${about(90, 3.5)} for an adult, ${about(60, 2.5)} for a child.`,
       { when, fine: true, proposed: { child: 60 } },
     ),
-    lengthChoice('cornerDown', 'Armhole corner, down the side', 75, [30, 200], 'About 7.5 cm for an adult, 5 for a child.', {
-      when,
-      fine: true,
-      proposed: { child: 50 },
-    }),
+    lengthChoice(
+      'cornerDown',
+      'Armhole corner, down the side',
+      75,
+      [30, 200],
+      (about) => `About ${about(75, 3)} for an adult, ${about(50, 2)} for a child.`,
+      {
+        when,
+        fine: true,
+        proposed: { child: 50 },
+      },
+    ),
   ];
 }
 

@@ -1,3 +1,4 @@
+// Longer than 250 lines: the check values of every dress side by side.
 import { describe, expect, it } from 'vitest';
 import { BadInput } from '../errors/bad-input.ts';
 import { Unmakeable } from '../errors/unmakeable.ts';

@@ -49,7 +49,7 @@ export const gatheredJerseyDress: Construction = {
       'Depth of the bodice',
       250,
       [80, 600],
-      'From the top edge to the elastic under the bust: 5 to 10 cm below the bust.',
+      (about) => `From the top edge to the elastic under the bust: ${about(50, 2)} to ${about(100, 4)} below the bust.`,
       { saves: 'less' },
     ),
     lengthChoice('skirtLength', 'Skirt length', 450, [100, 1300], 'Below the elastic under the bust.', { saves: 'less' }),

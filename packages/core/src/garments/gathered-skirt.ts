@@ -58,7 +58,7 @@ export const gatheredSkirt: Construction = {
       'Equal parts marked on both edges, so that the gathers spread evenly. 16 where elastic is sewn on stretched.',
       { fine: true },
     ),
-    yesNoChoice('lining', 'Lining', false, 'A plain layer 5 cm shorter, no fuller than the hips need.'),
+    yesNoChoice('lining', 'Lining', false, (about) => `A plain layer ${about(50, 2)} shorter, no fuller than the hips need.`),
     ...pocketChoices(),
     ...hemEdgeChoices(),
     ...sharedChoices(24),

@@ -41,24 +41,40 @@ export const goredSkirt: Construction = {
       'Straight widens from the hip; a trumpet stays close to above the knee and then flares.',
       { compare: { quantities: ['flare-line', 'gore-flare-front', 'narrowest-girth', 'hem-rise-front'] } },
     ),
-    lengthChoice('goreHem', 'Hem of each gore', 300, [40, 1200], 'Eight of 30 cm make a hem of 2.40 m.', { saves: 'less' }),
+    lengthChoice('goreHem', 'Hem of each gore', 300, [40, 1200], (about) => `Eight of ${about(300, 12)} make a hem of ${about(2400, 96)}.`, {
+      saves: 'less',
+    }),
     allowanceChoice(
       'hipShift',
       'More behind than in front',
       0,
       [0, 150],
-      'Taken from the front half, given to the back: about 5 cm when the seat needs it.',
+      (about) => `Taken from the front half, given to the back: about ${about(50, 2)} when the seat needs it.`,
       { fine: false, scales: true, compare: { quantities: ['front-hip-share', 'back-hip-share', 'front-gore-hip', 'back-gore-hip'], at: [0, 50] } },
     ),
     allowanceChoice('hipEase', 'Ease at the hip', 20, [0, 300], 'Room to sit.', { fine: false }),
     { ...waistEaseChoice },
-    lengthChoice('kneePinch', 'In at the knee, each half gore', 12, [0, 60], 'It adds up: on sixteen half gores 1.2 cm takes 19 cm of girth.', {
-      step: 1,
-      when: { choice: 'profile', is: ['trumpet'] },
-    }),
-    lengthChoice('walkingRoom', 'Flare starts above the knee by', 60, [0, 300], '5 to 6.5 cm above lets one walk.', {
-      when: { choice: 'profile', is: ['trumpet'] },
-    }),
+    lengthChoice(
+      'kneePinch',
+      'In at the knee, each half gore',
+      12,
+      [0, 60],
+      (about) => `It adds up: on sixteen half gores ${about(12, 0.5)} takes ${about(192, 8)} of girth.`,
+      {
+        step: 1,
+        when: { choice: 'profile', is: ['trumpet'] },
+      },
+    ),
+    lengthChoice(
+      'walkingRoom',
+      'Flare starts above the knee by',
+      60,
+      [0, 300],
+      (about) => `${about(50, 2)} to ${about(65, 2.5)} above lets one walk.`,
+      {
+        when: { choice: 'profile', is: ['trumpet'] },
+      },
+    ),
     oneOfChoice(
       'waist',
       'Waist',
@@ -67,7 +83,7 @@ export const goredSkirt: Construction = {
       'A zip fits closest; elastic at the sides needs no zip but must open over the hips.',
       { compare: { quantities: ['finished-girth', 'gore-waist', 'gore-waist-side', 'elastic-cut', 'zip-length', 'sewing-minutes'] } },
     ),
-    allowanceChoice('sideElastic', 'Elastic at each side', 180, [60, 400], 'About 18 cm a side for an adult.', {
+    allowanceChoice('sideElastic', 'Elastic at each side', 180, [60, 400], (about) => `About ${about(180, 7)} a side for an adult.`, {
       fine: false,
       scales: true,
       when: { choice: 'waist', is: ['side-elastic'] },
@@ -84,7 +100,7 @@ export const goredSkirt: Construction = {
       'liningTo',
       'Lining reaches',
       'hem',
-      { hem: 'To 5 cm above the hem', flare: 'To where the flare starts' },
+      { hem: 'To a little above the hem', flare: 'To where the flare starts' },
       'To the flare saves cloth and leaves the hem free to swing.',
       { when: { choice: 'lining', is: [true] }, compare: { quantities: ['lining-length', 'sewing-minutes'] } },
     ),

@@ -1,3 +1,4 @@
+// Longer than 250 lines: one garment from its choices to its last join; what it shares with others stands in components.
 import { armholeRoom } from '../checks/armhole-room.ts';
 import { clearOfFloor } from '../checks/clear-of-floor.ts';
 import { needsLining } from '../checks/cloth-checks.ts';

@@ -54,7 +54,7 @@ export const handkerchiefSkirt: Construction = {
     allowanceChoice('bandWidth', 'Finished band', 30, [10, 150], 'How high the waistband stands.', {
       when: { choice: 'closure', is: ['zip', 'stretch'] },
     }),
-    yesNoChoice('lining', 'Lining', false, 'The same square, 5 cm shorter. Sheer cloth wants one.'),
+    yesNoChoice('lining', 'Lining', false, (about) => `The same square, ${about(50, 2)} shorter. Sheer cloth wants one.`),
     bandClothChoice,
     ...elasticChoices('body', { when: { choice: 'closure', is: ['pull-on'] } }),
     ...sharedChoices(12),

@@ -46,7 +46,7 @@ export const knitTubeSkirt: Construction = {
     { ...waistEaseChoice },
     yesNoChoice('peplum', 'Peplum', false, 'A short circle at the waist.'),
     lengthChoice('peplumLength', 'Peplum length', 150, [30, 400], 'From the waist seam.', { when: { choice: 'peplum', is: [true] } }),
-    yesNoChoice('underlay', 'Underlay', false, 'The same tube again under a sheer or scratchy cloth, 5 cm shorter.'),
+    yesNoChoice('underlay', 'Underlay', false, (about) => `The same tube again under a sheer or scratchy cloth, ${about(50, 2)} shorter.`),
     ...elasticChoices('less-an-inch'),
     ...sharedChoices(16),
   ],

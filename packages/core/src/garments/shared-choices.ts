@@ -85,7 +85,7 @@ export const waistEaseChoice: Choice = allowanceChoice(
   'Ease at the waist',
   0,
   [-200, 400],
-  'Room on top of the waist measure. None for a firm band, 1 to 2 cm to sit and eat.',
+  (about) => `Room on top of the waist measure. None for a firm band, ${about(10, 0.375)} to ${about(20, 0.75)} to sit and eat.`,
   { fine: false },
 );
 
@@ -138,7 +138,7 @@ export function elasticChoices(school = 'body', rest: { snug?: number; when?: Ch
       'Overlapped and zigzagged lies flat; into a seam when it is sewn to the cloth.',
       { fine: true, ...when },
     ),
-    allowanceChoice('elasticOverlap', 'Overlap of the ends', 20, [0, 60], '6 to 25 mm, one overlap.', when),
+    allowanceChoice('elasticOverlap', 'Overlap of the ends', 20, [0, 60], (about) => `${about(6, 0.25)} to ${about(25, 1)}, one overlap.`, when),
   ];
 }
 

@@ -61,7 +61,8 @@ export const shirredDress: Construction = {
       'Between the rows',
       10,
       [5, 30],
-      'Chalked 1 cm apart, or the width of the foot, 6 to 8 mm. Closer than the foot can’t be sewn.',
+      (about) =>
+        `Chalked ${about(10, 0.375)} apart, or the width of the foot, ${about(6, 0.25)} to ${about(8, 0.375)}. Closer than the foot can’t be sewn.`,
       {
         fine: false,
       },
@@ -86,7 +87,7 @@ export const shirredDress: Construction = {
       fine: true,
     }),
     ratioChoice('steam', 'Drawn in by steam', 0.05, [0, 0.2], '5 to 10 % more, from the same strip.', { step: 0.01, fine: true }),
-    ratioChoice('bobbinMetres', 'A bobbin sews, metres', 8, [1, 30], '7 to 10 m of row from one bobbin of elastic thread.', {
+    ratioChoice('bobbinMetres', 'A bobbin sews, metres', 8, [1, 30], '7 to 10 metres of row from one bobbin of elastic thread.', {
       step: 0.5,
       fine: true,
     }),

@@ -1,3 +1,4 @@
+// Longer than 250 lines: the check values of every skirt side by side.
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BadInput } from '../errors/bad-input.ts';

@@ -67,7 +67,7 @@ export const tieredSkirt: Construction = {
     }),
     ...ownHeights,
     ...gatheredWaistChoices({ figures: ['tier-1-flat', 'tier-1-cut-height'], onlyGathersHere: false }),
-    yesNoChoice('lining', 'Lining', false, 'A plain layer as wide as the top tier, 5 cm shorter.'),
+    yesNoChoice('lining', 'Lining', false, (about) => `A plain layer as wide as the top tier, ${about(50, 2)} shorter.`),
     yesNoChoice('crinkled', 'Crinkled finish', false, 'Wrung lengthwise while wet, tied and left to dry for a day or two.'),
     ...sharedChoices(24),
   ],

@@ -1,3 +1,4 @@
+// Longer than 250 lines: every part of the engine held against one geometry package.
 import { areaD, differenceD, FillRule, intersectD, unionD, type PathD } from 'clipper2-ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';

@@ -1,3 +1,4 @@
+// Longer than 250 lines: the laws of the lay, tried on the same sets of pieces.
 import { areaD, FillRule, intersectD, type PathD } from 'clipper2-ts';
 import { describe, expect, it } from 'vitest';
 import { Unmakeable } from '../errors/unmakeable.ts';

@@ -20,8 +20,9 @@ import type { QuantityUnit, SafeSide } from '../quantity/unit.ts';
 import { allowedTurns } from '../shapes/allowed-turns.ts';
 import { makePiece, sideLength, type ClothRole, type Piece, type PieceSketch } from '../shapes/piece.ts';
 import type { Shape } from '../shapes/shape.ts';
+import { aboutIn } from '../units/prose.ts';
 import { formatLength, formatQuantity } from '../units/format.ts';
-import { INCH, type Units } from '../units/units.ts';
+import type { Units } from '../units/units.ts';
 import { Cloths } from './cloths.ts';
 import type { Join } from './join.ts';
 
@@ -319,7 +320,7 @@ export class Worksheet {
 
   /** A rule of thumb in a round number of the person's own unit: so many mm, or so many inches. */
   about(mm: number, inches: number): string {
-    return formatLength(this.units === 'in' ? inches * INCH : mm, this.units, 'nearest');
+    return aboutIn(this.units)(mm, inches);
   }
 
   /** A length read off a drawing (a curve's length, the laid cloth), mm. */
