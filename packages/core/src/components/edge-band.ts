@@ -68,12 +68,21 @@ export function edgeBand(sheet: Worksheet, { band, edge, round }: EdgeBandOption
     role: band.cloth,
     section: 'collar',
     handling: [['seam', 6]],
-    how: `Press the band in half lengthwise, right side out. Sew one short end shut, right sides together, and turn it. Begin with that end at one hem and lay the band on the right side, raw edges level, ${round}; pin it from the middle of the back outwards, easing a little round the corners without stretching. Sew ${sheet.showLength(sheet.number('seam').value)} from the edge. Cut the end level with the other hem, a seam longer, and turn it in. Press the band outwards and stitch close beside the seam.`,
+    how: `Press the band in half lengthwise, right side out. Sew one short end shut, right sides together, and turn it. Begin with that end at one hem and lay the band on the right side, raw edges level, ${round}; pin it from the middle of the back outwards, easing a little round the corners without stretching. Sew ${sheet.showLength(sheet.number('seam').value)} from the edge. Cut the end level with the other hem, a seam longer, and turn it in.${sheet.cloth.frays ? '' : ` ${TOPSTITCHED}`}`,
     why: 'Pinned from the middle of the back, both sides come out alike.',
   });
-  finishStep(sheet, step, { title: 'Finish the seam of the long band, all layers together', length: join.length, shows: [join], together: true });
+  finishStep(sheet, step, {
+    title: 'Finish the seam of the long band, all layers together',
+    length: join.length,
+    shows: [join],
+    together: true,
+    then: TOPSTITCHED,
+  });
   return join;
 }
+
+/** Last of all: what lies on the allowances could not be trimmed any more. */
+const TOPSTITCHED = 'Press the band outwards and stitch close beside the seam, straight, through the allowances.';
 
 export interface RingBandOptions {
   band: Piece;
@@ -82,6 +91,8 @@ export interface RingBandOptions {
   title: string;
   ringTitle: string;
   how: string;
+  /** Pressed outwards and stitched down beside the seam, last of all. */
+  topstitched?: true;
   why?: string;
   section: SectionKind;
   handling: ReadonlyArray<readonly [string, number?]>;
@@ -94,7 +105,7 @@ export interface RingBandOptions {
  *     │    │
  *     ┴────┴  both raw edges in one seam
  */
-export function ringBand(sheet: Worksheet, { band, edge, title, ringTitle, how, why, section, handling }: RingBandOptions): Join {
+export function ringBand(sheet: Worksheet, { band, edge, title, ringTitle, how, topstitched, why, section, handling }: RingBandOptions): Join {
   const step = band.id;
   const bandName = band.name.toLowerCase().replace(/, \d+ parts joined$/, '');
   plain(sheet, {
@@ -115,12 +126,22 @@ export function ringBand(sheet: Worksheet, { band, edge, title, ringTitle, how, 
     step,
     notches: [0, 0.25, 0.5, 0.75].map((share) => ({ share })),
   });
-  sewStep(sheet, { id: step, title, sews: [join], role: band.cloth, section, handling, how, ...(why ? { why } : {}) });
+  sewStep(sheet, {
+    id: step,
+    title,
+    sews: [join],
+    role: band.cloth,
+    section,
+    handling,
+    how: topstitched && !sheet.cloth.frays ? `${how} ${TOPSTITCHED}` : how,
+    ...(why ? { why } : {}),
+  });
   finishStep(sheet, `${step}-seam`, {
     title: `Finish the seam of the ${bandName}, all layers together`,
     length: join.length,
     shows: [join],
     together: true,
+    ...(topstitched ? { then: TOPSTITCHED } : {}),
   });
   return join;
 }

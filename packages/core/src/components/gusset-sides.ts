@@ -71,7 +71,8 @@ export function sewGussetSides(
     seams: seams.armholes,
     press: 'to one side',
     handling: [['sleeve', 2]],
-    how: `Lay front and back out flat, joined at the shoulders. The middle of the sleeve’s upper edge goes on the shoulder seam; it reaches ${sheet.showLength(half)} down on both panels. Begin and end ${allowance} before the ends.`,
+    first: 'Lay front and back out flat, joined at the shoulders.',
+    how: `The middle of the sleeve’s upper edge goes on the shoulder seam; it reaches ${sheet.showLength(half)} down on both panels. Begin and end ${allowance} before the ends.`,
   });
   plain(sheet, {
     step: 'gussets',

@@ -62,7 +62,7 @@ export function addYokeStrips(
       sews: joins,
       section: 'patch',
       handling: [['seam', rows.value]],
-      how: `Snip both armhole edges of the yoke every ${sheet.show(spacing)}, from its lower seam line upwards: ${rows.value} ${rows.value === 1 ? 'row' : 'rows'}. Press ${sheet.showLength(UNDER)} of both long edges of each strip under. Pin each from snip to snip and stitch close to both folds, always in the same direction. Trim what stands over at neck and armholes.`,
+      how: `Snip both armhole edges of the yoke, no deeper than ${sheet.about(3, 0.125)}, which the binding will cover, every ${sheet.show(spacing)}, from its lower seam line upwards: ${rows.value} ${rows.value === 1 ? 'row' : 'rows'}. Press ${sheet.showLength(UNDER)} of both long edges of each strip under. Pin each from snip to snip and stitch close to both folds, always in the same direction. Trim what stands over at neck and armholes.`,
       why: 'Sewn while the yoke is flat; the binding covers the ends.',
     });
   }

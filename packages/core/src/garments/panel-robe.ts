@@ -201,7 +201,8 @@ function sewTogether(sheet: Worksheet, { back, left, right, sleeve }: Pieces, sh
       { id: 'shoulder-2', layers: [atRight, edgeOf(right, 'top', true)] },
     ],
     press: 'open',
-    how: `${labels} The outer edges are level; from there the seam is ${sheet.show(shoulder.minus(sheet.number('seam')).named('shoulder-sewn', 'Shoulder, sewn', 'nearest'))} long, and the neck lies between.`,
+    first: labels,
+    how: `The outer edges are level; from there the seam is ${sheet.show(shoulder.minus(sheet.number('seam')).named('shoulder-sewn', 'Shoulder, sewn', 'nearest'))} long, and the neck lies between.`,
   });
   const half = sheet.side(sleeve, 'armhole').value / 2;
   const cut = (run: Span[]) => splitRun(sheet, run, runLength(sheet, run).value - half);
@@ -220,7 +221,8 @@ function sewTogether(sheet: Worksheet, { back, left, right, sleeve }: Pieces, sh
     ],
     press: 'open',
     handling: [['sleeve', 2]],
-    how: `Lay it out flat, right side up. The middle of a sleeve’s edge goes on the shoulder seam; it reaches ${sheet.showLength(half)} down in front and behind. Stop at the underarm, ${sheet.showLength(sheet.number('seam').value)} before the ends.`,
+    first: 'Lay it out flat, right side up.',
+    how: `The middle of a sleeve’s edge goes on the shoulder seam; it reaches ${sheet.showLength(half)} down in front and behind. Stop at the underarm, ${sheet.showLength(sheet.number('seam').value)} before the ends.`,
   });
   plain(sheet, {
     step: 'sides',
@@ -264,7 +266,8 @@ function sewBands(sheet: Worksheet, pieces: Pieces, long: Quantity): void {
       ringTitle: `Close the band of the ${hand} sleeve to a ring`,
       section: 'collar',
       handling: [['seam', 3]],
-      how: `Slip it over the end of the sleeve, right sides together, all raw edges level, its seam on the underarm seam. Sew ${sheet.showLength(sheet.number('seam').value)} from the edge, press the band outwards and stitch close beside the seam.`,
+      how: `Slip it over the end of the sleeve, right sides together, all raw edges level, its seam on the underarm seam. Sew ${sheet.showLength(sheet.number('seam').value)} from the edge.`,
+      topstitched: true,
     });
   }
 }

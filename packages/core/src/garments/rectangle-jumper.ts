@@ -113,7 +113,8 @@ export const rectangleJumper: Construction = {
       edges: 'the lower edges',
       seams: closed,
       press: 'to one side',
-      how: `Fold it at the shoulders, right sides together. Mark the middle ${sheet.show(opening)} of the lower edge: that stays open for the body. Sew from each mark out to the sleeve end.`,
+      first: 'Fold it at the shoulders.',
+      how: `Mark the middle ${sheet.show(opening)} of the lower edge: that stays open for the body. Sew from each mark out to the sleeve end.`,
     });
     tryOn(
       sheet,

@@ -55,24 +55,30 @@ const FINISH: Record<string, { stitch?: StitchId; how: string; stitchLength?: nu
   pinking: { how: 'Trim the raw edge with pinking shears' },
 };
 
+export interface FinishOptions {
+  title: string;
+  length: Quantity;
+  /** The seams whose edges they are. */
+  shows: readonly Join[];
+  /** Both layers in one, or each for itself. */
+  together: boolean;
+  role?: ClothRole;
+  /** What is done with the seam once its edges are kept; to be said elsewhere where the cloth does not fray. */
+  then?: string;
+}
+
 /**
  * Keeps raw edges that stay exposed from fraying: each on its own before the seam is pressed open (`together` false), or both in one
  * after it is pressed to one side. Nothing on cloth that does not fray.
  */
-export function finishStep(
-  sheet: Worksheet,
-  id: string,
-  { title, length, shows, together, role = 'main' }: { title: string; length: Quantity; shows: readonly Join[]; together: boolean; role?: ClothRole },
-): void {
+export function finishStep(sheet: Worksheet, id: string, { title, length, shows, together, role = 'main', then }: FinishOptions): void {
   if (!sheet.cloths.of(role).frays) return;
   const { stitch, how, ...settings } = FINISH[sheet.oneOf('finish')]!;
   sheet.step({
     id: `finish-${id}`,
     kind: 'sew',
     title,
-    how: together
-      ? `Trim the two layers of the seam level. ${how}, both layers together.`
-      : `${how}, each one for itself, one layer at a time. Do not pull.`,
+    how: `${together ? `Trim the layers of the seam level. ${how}, all layers together.` : `${how}, each one for itself, one layer at a time. Do not pull.`}${then ? ` ${then}` : ''}`,
     why: together ? 'This cloth frays, and the seam is pressed to one side.' : 'This cloth frays, and the seam will be pressed open.',
     handling: [['finish']],
     shows: shows.map((join) => join.id),

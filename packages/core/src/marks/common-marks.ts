@@ -39,7 +39,7 @@ export const snips = (id: string, says: string, dots: Point[]): Mark => ({
   id,
   kind: 'notch',
   says,
-  hint: 'no deeper than half the allowance',
+  hint: 'no deeper than half the allowance; where the edge will be bound, hardly at all',
   quantities: [],
   dots,
 });

@@ -38,7 +38,7 @@ export function notchMarks(sheet: Worksheet, piece: Piece, folded: boolean): Mar
   return marks;
 }
 
-const DEPTH = 'no deeper than half the allowance';
+const DEPTH = 'no deeper than half the allowance; where the edge will be bound, hardly at all';
 const isSide = (edge: string) => edge.startsWith('side');
 const fromTop = (piece: Piece, { edge, share }: Spot) => sideOf(piece, edge).length * (edge === 'side-right' ? 1 - share : share);
 
