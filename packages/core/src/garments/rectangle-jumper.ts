@@ -118,7 +118,7 @@ export const rectangleJumper: Construction = {
     });
     tryOn(
       sheet,
-      'Does the head pass, do the arms find the sleeve ends, does the lower edge sit where you want it? Sew the side seams further in for a closer body.',
+      'Does the head pass, do the arms find the sleeve ends, does the lower edge sit where you want it? For a closer body sew the lower edge further in on both sides.',
     );
     const flat = { curved: false, allowance: hemmed };
     hem(sheet, {

@@ -63,10 +63,18 @@ export function hem(
       ...(extra ? [extra] : []),
     ].join(' '),
     ...(inner ? {} : { why: 'Last of all: only now is the length known.' }),
-    ...(inner ? {} : { caution: 'Long and wide hems catch on stairs, bicycles and escalators; keep them from open fire.' }),
+    ...(inner || !catches(sheet, long) ? {} : { caution: 'Long and wide hems catch on stairs, bicycles and escalators; keep them from open fire.' }),
   });
   return join;
 }
+
+/** A hem this wide, or this far down, catches (common practice, no source), mm. */
+const WIDE = 1800;
+const LONG = 800;
+
+/** Whether a hem is so wide, or hangs so low, that it catches (handbook 17: long hems and circles). */
+const catches = ({ quantities }: Worksheet, round: Quantity): boolean =>
+  round.value >= WIDE || quantities.some(({ id, value }) => id === 'finished-length' && value >= LONG);
 
 /** An edge left as it is cut; overcast where the cloth frays. */
 function rawHem(sheet: Worksheet, { id, title, edge, role }: Pick<HemOptions, 'id' | 'title' | 'edge'> & { role: ClothRole }): Join {

@@ -93,6 +93,18 @@ describe.each(CONSTRUCTIONS.map((each) => [each.id, each] as const))('a %s, read
     }
   });
 
+  it('says of hems that they catch where they are wide or low, and nowhere else (handbook 17: long hems and circles)', () => {
+    for (const [which, { steps, quantities }] of plans) {
+      const value = (id: string) => quantities.find((each) => each.id === id)?.value ?? 0;
+      const [sweep, low] = [Math.max(value('hem-sweep'), value('hem-with-godets')), value('finished-length')];
+      const told = steps.some(({ caution }) => caution?.includes('escalators'));
+      if (told) expect(Math.max(sweep / 1800, low / 800), which).toBeGreaterThan(0.9);
+      // a plain hem in one step, neither bound nor a ruffle: where it is a circle or to the floor it is told
+      const plainly = steps.some(({ id, joins }) => id === 'hem' && joins?.includes('hem'));
+      if (plainly && sweep > 2200 && steps.some(({ section }) => section?.startsWith('hem'))) expect(told, which).toBe(true);
+    }
+  });
+
   it('speaks one person’s units throughout', () => {
     for (const [which, plan] of plans) for (const text of said(plan)) expect(text, which).not.toMatch(/\d (in|yd)\b(?!to)|\d″/);
     const [[which, inches]] = everyOption(construction, { units: 'in' }) as [readonly [string, Plan]];
