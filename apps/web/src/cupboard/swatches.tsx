@@ -45,7 +45,7 @@ const TRAITS: Record<Trait, string> = {
 };
 const asShown = (trait: Trait, value: number) =>
   trait === 'greatestStretch' ? `${value.toFixed(2)} times` : `${Number((value * 100).toFixed(1))} %`;
-/** What strips say of how a cloth is gathered, and of nothing else: shirring has its lines at Shape. */
+/** Figures that strips of a cloth teach of how it is drawn in; times and bobbins are told in Settings. */
 const OF_STRIPS = new Set(['takeUp', 'steam', 'gather-reach', 'crinkle-take-up']);
 
 /** Strips that were tried of one cloth or elastic, and what they say of it. */

@@ -12,7 +12,7 @@ export function ProblemPanel() {
   const [place = '', id = ''] = problem.field.split('.');
   const choice = construction.choices.find((each) => each.id === id);
   const nearest = typed(problem.nearest);
-  const measure = measureById(id)?.label ?? id;
+  const measure = choice?.label ?? measureById(id)?.label ?? id;
   return (
     <div className="board" style={{ display: 'grid', placeItems: 'center', padding: 30 }}>
       <div className="stack" style={{ maxWidth: 460 }} role="alert">

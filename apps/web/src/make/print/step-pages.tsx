@@ -1,5 +1,4 @@
 import { formatMinutes, formatSewn, minutesOf, needleOf, stepDrawings, STITCHES, type Plan, type Step } from '@arcus/core';
-
 import { PaperDrawing } from './paper-drawing.tsx';
 import { SectionsTable } from '../sections-table.tsx';
 

@@ -4,7 +4,6 @@ import { useUnits } from '../../../settings/units.tsx';
 import { Sketch } from '../../../table/sketch.tsx';
 import { InHandBar } from '../../in-hand-bar.tsx';
 import { SectionsTable } from '../../sections-table.tsx';
-
 import { BobbinCounter } from './bobbin-counter.tsx';
 import { CutUses } from './cut-uses.tsx';
 import { StepClock } from './step-clock.tsx';
