@@ -34,7 +34,7 @@ function bySchool(sheet: Worksheet, girth: Quantity): Quantity {
       return girth.times(sheet.number('elasticSnug'));
     case 'try-on': {
       if (!sheet.isSet('elasticTryOn'))
-        throw new BadInput('choices.elasticTryOn', 'is needed where the elastic is tried on first: its length as it was pinned on the person');
+        throw new BadInput('choices.elasticTryOn', 'is needed with the school of trying on: the length of elastic as it was pinned on the person');
       const pinned = sheet.number('elasticTryOn');
       if (pinned.value > girth.value)
         throw new Unmakeable('choices.elasticTryOn', 'The elastic is longer than the body it should hold on to.', girth.value / sheet.scale);
